@@ -1,0 +1,99 @@
+package scree.core.image;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import scree.core.colour.Lab;
+import scree.core.colour.Table;
+
+/**
+ * Reads colour with the three-step grey card only: a tone curve per channel, then a quadratic map from cube roots of linear
+ * light to L*a*b*, pooled over made-up cameras in daylight with skins as targets. Rougher than the colour card, and only
+ * promised in daylight.
+ */
+public final class GreyCalibration implements Calibration {
+    private static final Table MAPS = Table.beside(GreyCalibration.class, "grey_maps.csv");
+    private static final double BRIGHTEST = 0.985;
+
+    private final ToneCurves curves;
+    private final LightField field;
+    private final Quality quality;
+    private final double[][] map;
+
+    /** Which pooled map to use. */
+    public enum Light {
+        DAYLIGHT("day"),
+        WARM_LED("led"),
+        UNKNOWN("all");
+
+        private final String key;
+
+        Light(String key) {
+            this.key = key;
+        }
+    }
+
+    private GreyCalibration(ToneCurves curves, LightField field, Quality quality, Light light) {
+        this.curves = curves;
+        this.field = field;
+        this.quality = quality;
+        this.map = MAPS.rows().stream()
+                .filter(row -> row[0].equals(light.key))
+                .map(row -> IntStream.range(2, 12)
+                        .mapToDouble(i -> Double.parseDouble(row[i]))
+                        .toArray())
+                .toArray(double[][]::new);
+    }
+
+    /** Calibrates from a found grey card. */
+    public static GreyCalibration of(CardSamples samples, CardSighting.Found card, Light light) {
+        List<CardLayout.Place> places = CardLayout.places(CardLayout.Kind.GREY);
+        List<CardField> fields = places.stream().map(CardLayout.Place::field).toList();
+        ToneCurves first = new ToneCurves(samples.fields(), fields, 1);
+        LightField field = LightField.of(samples.border(), first);
+        Homography toPicture = card.toPicture();
+        List<double[]> even = IntStream.range(0, places.size())
+                .mapToObj(i -> {
+                    CardLayout.Place p = places.get(i);
+                    Point at = toPicture.map((p.left() + p.right()) / 2, (p.top() + p.bottom()) / 2);
+                    return first.relit(samples.fields().get(i), field.evening(at));
+                })
+                .toList();
+        long clipped = even.stream()
+                .filter(code -> Math.max(code[0], Math.max(code[1], code[2])) > BRIGHTEST)
+                .count();
+        int unusable = Math.max((int) clipped, samples.coveredFields());
+        return new GreyCalibration(
+                new ToneCurves(even, fields, 1), field, new Quality(places.size(), unusable, 0, 1), light);
+    }
+
+    @Override
+    public Lab read(double[] code, Point face) {
+        double[] linear = curves.linear(code);
+        double factor = field.carriedTo(face);
+        double[] p = CardCalibration.roots(new double[] {linear[0] * factor, linear[1] * factor, linear[2] * factor});
+        double[] x = {1, p[0], p[1], p[2], p[0] * p[0], p[1] * p[1], p[2] * p[2], p[0] * p[1], p[0] * p[2], p[1] * p[2]
+        };
+        double[] lab = new double[3];
+        for (int row = 0; row < 3; row++) {
+            for (int i = 0; i < x.length; i++) {
+                lab[row] += map[row][i] * x[i];
+            }
+        }
+        return Lab.ofClamped(lab[0], lab[1], lab[2]);
+    }
+
+    @Override
+    public double[] linear(double[] code) {
+        return curves.linear(code);
+    }
+
+    @Override
+    public double[] code(double[] linear) {
+        return curves.codeOf(linear);
+    }
+
+    @Override
+    public Quality quality() {
+        return quality;
+    }
+}
