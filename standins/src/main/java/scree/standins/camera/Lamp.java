@@ -1,0 +1,66 @@
+package scree.standins.camera;
+
+import scree.core.colour.Chromaticity;
+import scree.core.colour.Daylight;
+import scree.core.colour.Illuminant;
+import scree.core.colour.Spectrum;
+import scree.core.colour.Xyz;
+
+/**
+ * A light source by relative power in 36 bands.
+ *
+ * @param name for the truth record
+ * @param power relative
+ */
+public record Lamp(String name, double[] power) {
+    /** Returns a phase of daylight, 4000 to 25000 K. */
+    public static Lamp daylight(double kelvin) {
+        return new Lamp("daylight %.0f K".formatted(kelvin), Daylight.power(kelvin));
+    }
+
+    /** Returns a tabulated lamp. */
+    public static Lamp of(Illuminant illuminant) {
+        return new Lamp(illuminant.name(), illuminant.power());
+    }
+
+    /**
+     * Returns a warm white LED: a blue peak and one broad phosphor band, balanced to about the wanted temperature.
+     *
+     * @param kelvin 2600 to 4500
+     * @param phosphorNm middle of the phosphor band, 585 to 620
+     */
+    public static Lamp led(double kelvin, double phosphorNm) {
+        double low = 0;
+        double high = 3;
+        for (int i = 0; i < 40; i++) {
+            double blue = (low + high) / 2;
+            if (mcCamy(ledPower(blue, phosphorNm)) < kelvin) {
+                low = blue;
+            } else {
+                high = blue;
+            }
+        }
+        return new Lamp("LED %.0f K".formatted(kelvin), ledPower((low + high) / 2, phosphorNm));
+    }
+
+    private static double[] ledPower(double blue, double phosphorNm) {
+        double[] p = new double[Spectrum.BANDS];
+        for (int i = 0; i < p.length; i++) {
+            double nm = Spectrum.wavelength(i);
+            double side = nm < phosphorNm ? 62 : 74;
+            p[i] = blue * Math.exp(-Math.pow((nm - 452) / 12, 2)) + Math.exp(-Math.pow((nm - phosphorNm) / side, 2));
+        }
+        return p;
+    }
+
+    private static double mcCamy(double[] power) {
+        double[] d65 = Illuminant.D65.power();
+        double[] sum = new double[3];
+        for (int axis = 0; axis < 3; axis++) {
+            for (int i = 0; i < power.length; i++) {
+                sum[axis] += power[i] * Illuminant.D65.weight(axis, i) / d65[i];
+            }
+        }
+        return Chromaticity.of(new Xyz(sum[0], sum[1], sum[2])).mcCamyKelvin();
+    }
+}

@@ -1,0 +1,286 @@
+package scree.standins.camera;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import scree.core.colour.Illuminant;
+import scree.core.colour.Lab;
+import scree.core.colour.Xyz;
+import scree.core.image.CardLayout;
+import scree.core.image.Point;
+import scree.core.image.Raster;
+
+/** A sitter in a lit room, ready to be photographed by any camera, with the truth about skin, points and card. */
+public final class Portrait {
+    private static final double SHOULDER_FROM = .75;
+    private static final int CURVE_STEPS = 8192;
+    private static final double CURVE_TOP = 2;
+
+    private final Sitter sitter;
+    private final Scene scene;
+    private final HeadOutline outline;
+    private final SkinPigment pigment;
+
+    Portrait(Sitter sitter, Scene scene, HeadOutline outline, SkinPigment pigment) {
+        this.sitter = sitter;
+        this.scene = scene;
+        this.outline = outline;
+        this.pigment = pigment;
+    }
+
+    public Sitter sitter() {
+        return sitter;
+    }
+
+    // ---- the picture ----
+
+    /** Returns the picture as this camera's sRGB pixels. */
+    public Raster shoot(Camera camera, Lamp lamp, Shot shot) {
+        Frame frame = scene.frame;
+        double[][][] skinRaw = new double[SkinPigment.STEPS][SkinPigment.STEPS][];
+        for (int m = 0; m < SkinPigment.STEPS; m++) {
+            for (int h = 0; h < SkinPigment.STEPS; h++) {
+                skinRaw[m][h] = camera.raw(pigment.at(m, h), lamp.power());
+            }
+        }
+        double[][] paint = camera.paintMatrix(lamp.power());
+        CardPainter card = shot.card() == null ? null : new CardPainter(camera, lamp.power(), shot);
+        Developer developer = new Developer(camera, lamp, shot);
+        int[] out = new int[frame.width() * frame.height()];
+        double[] raw = new double[3];
+        double[] skin = new double[3];
+        for (int py = 0; py < frame.height(); py++) {
+            double y = frame.y(py);
+            for (int px = 0; px < frame.width(); px++) {
+                int i = py * frame.width() + px;
+                double x = frame.x(px);
+                pixel(i, skinRaw, paint, raw, skin);
+                if (card != null && x > 1.2) {
+                    card(card, x, y, raw);
+                }
+                double k = Math.exp(shot.slopeX() * x + shot.slopeY() * y);
+                out[i] = developer.develop(raw[0] * k, raw[1] * k, raw[2] * k);
+            }
+        }
+        return new Raster(frame.width(), frame.height(), out);
+    }
+
+    private void pixel(int i, double[][][] skinRaw, double[][] paint, double[] raw, double[] skin) {
+        double share = scene.skin[i];
+        if (share > .001) {
+            SkinPigment.lookUp(skinRaw, scene.melanin[i], scene.blood[i], skin);
+        }
+        for (int c = 0; c < 3; c++) {
+            double v = share > .001 ? share * scene.light[c][i] * skin[c] : 0;
+            v += scene.sheen[i];
+            v += paint[c][0] * scene.paint[0][i] + paint[c][1] * scene.paint[1][i] + paint[c][2] * scene.paint[2][i];
+            raw[c] = v;
+        }
+    }
+
+    private void card(CardPainter card, double x, double y, double[] raw) {
+        double shadow = CardPainter.wallShadow(x, y);
+        double[] sum = new double[3];
+        int hits = 0;
+        double unit = scene.frame.unit();
+        for (int s = 0; s < 9; s++) {
+            double[] c = card.at(x + (s % 3 - 1) / (3 * unit), y + (s / 3 - 1) / (3 * unit));
+            if (c != null) {
+                hits++;
+                for (int k = 0; k < 3; k++) {
+                    sum[k] += c[k];
+                }
+            }
+        }
+        double light = CardPainter.light(x, y);
+        for (int k = 0; k < 3; k++) {
+            raw[k] = raw[k] * shadow * (9 - hits) / 9 + sum[k] * light / 9;
+        }
+    }
+
+    /** Turns raw light into codes. */
+    private static final class Developer {
+        private final double[][] matrix;
+        private final Camera camera;
+        private final Shot shot;
+        private final double[] curve = new double[CURVE_STEPS + 1];
+        private long state;
+
+        Developer(Camera camera, Lamp lamp, Shot shot) {
+            this.camera = camera;
+            this.shot = shot;
+            this.matrix = camera.matrixFor(lamp.power());
+            this.state = shot.seed() * 0x9E3779B97F4A7C15L + 1;
+            for (int i = 0; i <= CURVE_STEPS; i++) {
+                curve[i] = curve(CURVE_TOP * i / CURVE_STEPS);
+            }
+        }
+
+        int develop(double r, double g, double b) {
+            double er = noisy(r * shot.exposure() * shot.whiteBalance()[0]);
+            double eg = noisy(g * shot.exposure());
+            double eb = noisy(b * shot.exposure() * shot.whiteBalance()[1]);
+            double cr = code(matrix[0][0] * er + matrix[0][1] * eg + matrix[0][2] * eb);
+            double cg = code(matrix[1][0] * er + matrix[1][1] * eg + matrix[1][2] * eb);
+            double cb = code(matrix[2][0] * er + matrix[2][1] * eg + matrix[2][2] * eb);
+            double luma = .299 * cr + .587 * cg + .114 * cb;
+            double s = camera.saturation;
+            double u = (cb - luma) * s;
+            double v = (cr - luma) * s;
+            double cos = Math.cos(camera.twist);
+            double sin = Math.sin(camera.twist);
+            double tu = cos * u - sin * v * .8;
+            double tv = sin * u * 1.25 + cos * v;
+            double fr = luma + tv;
+            double fb = luma + tu;
+            double fg = (luma - .299 * fr - .114 * fb) / .587;
+            return eight(fr) << 16 | eight(fg) << 8 | eight(fb);
+        }
+
+        private double noisy(double v) {
+            state ^= state << 13;
+            state ^= state >>> 7;
+            state ^= state << 17;
+            double grain = ((state & 0xffff) + (state >>> 16 & 0xffff) + (state >>> 32 & 0xffff)) / 65535.0 - 1.5;
+            double sigma = 2 * camera.noise * (.4 + Math.sqrt(Math.max(0, v)) * 2.2);
+            return v + camera.flare + sigma * grain;
+        }
+
+        private double code(double v) {
+            if (v <= .02) {
+                return curve(v);
+            }
+            double at = Math.min(CURVE_TOP, v) * (CURVE_STEPS / CURVE_TOP);
+            int i = (int) Math.min(CURVE_STEPS - 1, at);
+            return curve[i] + (at - i) * (curve[i + 1] - curve[i]);
+        }
+
+        /** Linear light to code: a soft shoulder, the sRGB curve and an S of the camera's contrast. */
+        private double curve(double v) {
+            double soft = v < SHOULDER_FROM
+                    ? v
+                    : SHOULDER_FROM + (1 - SHOULDER_FROM) * (1 - Math.exp(-(v - SHOULDER_FROM) / (1 - SHOULDER_FROM)));
+            double c = soft <= 0 ? 12.92 * soft : scree.core.colour.Srgb.toCode(soft);
+            return c - camera.contrast * Math.sin(2 * Math.PI * c) / (2 * Math.PI);
+        }
+
+        private static int eight(double code) {
+            return (int) Curves.clamp(Math.round(code * 255), 0, 255);
+        }
+    }
+
+    // ---- the truth ----
+
+    /** Returns the skin's true mean colour under D65 within a polygon of pixels, or null where it shows no skin. */
+    public Lab trueColour(List<Point> polygon) {
+        double[][][] xyz = pigment.xyzGrid();
+        double[] sum = new double[3];
+        double[] one = new double[3];
+        double weight = 0;
+        double top = polygon.stream().mapToDouble(Point::y).min().orElse(0);
+        double bottom = polygon.stream().mapToDouble(Point::y).max().orElse(0);
+        Frame f = scene.frame;
+        for (int py = (int) Math.max(0, top); py <= Math.min(f.height() - 1, bottom); py++) {
+            double[] span = span(polygon, py);
+            for (int px = (int) Math.max(0, span[0]); px <= Math.min(f.width() - 1, span[1]); px++) {
+                int i = py * f.width() + px;
+                if (scene.skin[i] > .98) {
+                    SkinPigment.lookUp(xyz, scene.melanin[i], scene.blood[i], one);
+                    weight++;
+                    for (int k = 0; k < 3; k++) {
+                        sum[k] += one[k];
+                    }
+                }
+            }
+        }
+        return weight < 30
+                ? null
+                : new Xyz(sum[0] / weight, sum[1] / weight, sum[2] / weight).toLab(Illuminant.D65.white());
+    }
+
+    /** Returns mean light on the skin within a convex polygon, green channel; 1 faces the camera. */
+    public double trueLight(List<Point> polygon) {
+        double sum = 0;
+        int n = 0;
+        double top = polygon.stream().mapToDouble(Point::y).min().orElse(0);
+        double bottom = polygon.stream().mapToDouble(Point::y).max().orElse(0);
+        Frame f = scene.frame;
+        for (int py = (int) Math.max(0, top); py <= Math.min(f.height() - 1, bottom); py++) {
+            double[] span = span(polygon, py);
+            for (int px = (int) Math.max(0, span[0]); px <= Math.min(f.width() - 1, span[1]); px++) {
+                int i = py * f.width() + px;
+                if (scene.skin[i] > .98) {
+                    sum += scene.light[1][i];
+                    n++;
+                }
+            }
+        }
+        return n == 0 ? 0 : sum / n;
+    }
+
+    private static double[] span(List<Point> polygon, double y) {
+        double left = Double.MAX_VALUE;
+        double right = -Double.MAX_VALUE;
+        for (int i = 0; i < polygon.size(); i++) {
+            Point a = polygon.get(i);
+            Point b = polygon.get((i + 1) % polygon.size());
+            if (a.y() <= y != b.y() <= y) {
+                double x = a.x() + (y - a.y()) / (b.y() - a.y()) * (b.x() - a.x());
+                left = Math.min(left, x);
+                right = Math.max(right, x);
+            }
+        }
+        return new double[] {left, right};
+    }
+
+    /** Returns the true landmarks in pixels; left and right are the sitter's own. */
+    public Map<String, Point> landmarks() {
+        Map<String, Point> points = new LinkedHashMap<>();
+        Sitter.Face f = sitter.face();
+        MouthShape mouth = new MouthShape(f);
+        for (int side = -1; side <= 1; side += 2) {
+            String who = side < 0 ? "right" : "left";
+            EyeShape eye = new EyeShape(f, side);
+            put(points, who + " pupil", side * EyeShape.PUPIL_X, EyeShape.PUPIL_Y);
+            put(points, who + " inner eye corner", side * EyeShape.INNER, eye.base(0));
+            put(points, who + " outer eye corner", side * (EyeShape.INNER + EyeShape.WIDTH), eye.base(1));
+            put(points, who + " upper lid", side * EyeShape.PUPIL_X, eye.upper(.5));
+            put(points, who + " lower lid", side * EyeShape.PUPIL_X, eye.lower(.5));
+            put(points, who + " nostril wing", side * (.74 * f.noseWidth() + .075), f.noseLength() - .085);
+            put(points, who + " mouth corner", side * mouth.half, mouth.line(mouth.half));
+            put(points, who + " temple", side * outline.halfWidth(-.75, side), -.75);
+            put(points, who + " cheekbone", side * outline.halfWidth(.25, side), .25);
+            put(points, who + " jaw", side * outline.halfWidth(1.2, side), 1.2);
+        }
+        put(points, "nose tip", 0, f.noseLength() - .145);
+        put(points, "under nose", 0, f.noseLength() + .02);
+        put(points, "chin", 0, f.shape().chin);
+        return points;
+    }
+
+    private void put(Map<String, Point> points, String name, double x, double y) {
+        points.put(name, new Point(scene.frame.px(x), scene.frame.py(y)));
+    }
+
+    /** Returns the head's true outline in pixels, from the crown round. */
+    public List<Point> outline() {
+        List<Point> line = new ArrayList<>();
+        for (int i = 0; i < 180; i++) {
+            double a = 2 * Math.PI * i / 180;
+            double dx = Math.sin(a);
+            double dy = -Math.cos(a);
+            double r = outline.radius(dx, dy);
+            line.add(new Point(scene.frame.px(dx * r), scene.frame.py(HeadOutline.CENTRE_Y + dy * r)));
+        }
+        return line;
+    }
+
+    /** Returns the true centres of the card's dots in pixels. */
+    public List<Point> cardMarks() {
+        return CardLayout.marks().stream()
+                .map(CardPainter::toScene)
+                .map(p -> new Point(scene.frame.px(p.x()), scene.frame.py(p.y())))
+                .toList();
+    }
+}

@@ -1,0 +1,118 @@
+package scree.standins.camera;
+
+import scree.core.colour.Lab;
+
+/**
+ * A made-up person. Lengths in pupil distances. Start from {@link #woman} or {@link #man} and change what differs.
+ *
+ * @param name invented
+ * @param skin base colour wanted under D65; the model's nearest skin is used
+ * @param face outline, proportions and features
+ * @param hair style and colour
+ * @param marks what lies on the skin
+ */
+public record Sitter(
+        String name, int age, boolean man, Lab skin, Face face, Hair hair, Marks marks, Lab wrap, int iris, long seed) {
+
+    /** Outline types with their half widths, see {@link HeadOutline}. */
+    public enum Shape {
+        OVAL(.985, 1.06, .985, .78, .44, 1.84),
+        ROUND(1.01, 1.12, 1.07, .89, .53, 1.76),
+        SQUARE(1.02, 1.07, 1.05, .93, .58, 1.82),
+        OBLONG(.97, 1.02, .97, .82, .49, 1.98),
+        HEART(1.05, 1.08, .97, .73, .37, 1.84),
+        DIAMOND(.94, 1.09, .985, .74, .39, 1.87),
+        WIDE_JAW(.98, 1.05, 1.035, .94, .58, 1.86);
+
+        final double temple;
+        final double cheek;
+        final double middle;
+        final double jaw;
+        final double chinHalf;
+        final double chin;
+
+        Shape(double temple, double cheek, double middle, double jaw, double chinHalf, double chin) {
+            this.temple = temple;
+            this.cheek = cheek;
+            this.middle = middle;
+            this.jaw = jaw;
+            this.chinHalf = chinHalf;
+            this.chin = chin;
+        }
+    }
+
+    /** Ways to wear hair. */
+    public enum Style {
+        CROPPED,
+        SIDE_PARTED,
+        TIED,
+        BOB,
+        LONG,
+        FRINGE_BOB,
+        COILY,
+        SHORT_COILY,
+        CURLS
+    }
+
+    /** Outline, nose, eyes, brows, mouth and age features. */
+    public record Face(
+            Shape shape,
+            double asymmetry,
+            double noseLength,
+            double noseWidth,
+            double noseHeight,
+            double crook,
+            double eyeUpper,
+            double eyeLower,
+            double eyeTilt,
+            double eyeDifference,
+            double browHeight,
+            double browArch,
+            double browThickness,
+            double mouthWidth,
+            double lipUpper,
+            double lipLower,
+            double smile,
+            double fold,
+            double bag,
+            double jowl,
+            double earSize) {}
+
+    /** Style, colours, length and form of hair. */
+    public record Hair(
+            Style style,
+            Lab colour,
+            double grey,
+            double length,
+            double part,
+            double waveHeight,
+            double waves,
+            double volume,
+            double taper,
+            double recession) {}
+
+    /** Freckles, blemishes, stubble, sun on the chest and redness, each 0..1 or a count. */
+    public record Marks(double freckles, int blemishes, double stubble, double chest, double redness) {}
+
+    static Face womanFace(Shape shape, double asymmetry) {
+        return new Face(
+                shape, asymmetry, .72, .262, .25, 0, .110, .064, .03, 0, -.385, .08, .050, .375, .105, .14, .024, .06,
+                .1, 0, 1);
+    }
+
+    static Face manFace(Shape shape, double asymmetry) {
+        return new Face(
+                shape, asymmetry, .72, .285, .25, 0, .096, .058, .03, 0, -.345, .05, .062, .40, .085, .125, .022, .06,
+                .1, 0, 1.06);
+    }
+
+    /** Returns 0 to about 35 years, 1 from 75. */
+    double aged() {
+        return Curves.step(35, 75, age);
+    }
+
+    /** Returns 0 for fair skin, 1 for deep. */
+    double deep() {
+        return Curves.step(62, 28, skin.lightness());
+    }
+}
