@@ -63,7 +63,7 @@ final class Shading {
         double keySharp = (-tx * key[0] - ty * key[1] + key[2]) * tl;
         double fillSoft = (-sx * fill[0] - sy * fill[1] + fill[2]) * sl;
         double up = .5 + .5 * sy * sl;
-        double ambient = light.ambient() * (.67 + .67 * up);
+        double ambient = light.ambient() * (.78 + .44 * up);
         double bounce = Math.max(0, .5 - up) * open;
         for (int c = 0; c < 3; c++) {
             double k = BLURRED_SHARE[c] * wrapped(keySoft, c) + (1 - BLURRED_SHARE[c]) * wrapped(keySharp, c);

@@ -1,0 +1,60 @@
+package scree.core.skin;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import scree.core.colour.Lab;
+
+/**
+ * Where a base is matched and how the skin runs there.
+ *
+ * @param colour the blend that a base has to meet
+ * @param cheek start of the measured gradient
+ * @param jaw middle
+ * @param neck end
+ * @param school which place was taken
+ */
+public record MatchTarget(Lab colour, Lab cheek, Lab jaw, Lab neck, School school) {
+    /** Shares of lower cheek, jaw and upper neck in the default blend. House choice: the stripe lies mostly on the jaw. */
+    static final double CHEEK_SHARE = 0.25;
+
+    static final double JAW_SHARE = 0.50;
+    static final double NECK_SHARE = 0.25;
+    /** Samples along the gradient from which nearness is told. */
+    private static final int SAMPLES = 13;
+
+    /** Schools of where to match. */
+    public enum School {
+        /** One colour over face and neck, where people see a mistake first. */
+        JAW_TO_NECK,
+        /** The outer face; the rest is evened up to it. */
+        OUTER_FACE
+    }
+
+    /** Returns the target, or empty when neither cheek, jaw nor neck was read. */
+    public static Optional<MatchTarget> from(SkinReading reading, School school) {
+        Optional<Lab> outer = reading.colourOf(Zone.OUTER_CHEEK).or(() -> reading.colourOf(Zone.CHEEK));
+        Optional<Lab> jaw = reading.colourOf(Zone.JAW).or(() -> reading.colourOf(Zone.CHIN));
+        Optional<Lab> neck = reading.colourOf(Zone.NECK);
+        Optional<Lab> any = jaw.or(() -> outer).or(() -> neck);
+        return any.map(fallback -> {
+            Lab c = outer.orElse(fallback);
+            Lab j = jaw.orElse(fallback);
+            Lab n = neck.orElse(fallback);
+            Lab blend = school == School.OUTER_FACE
+                    ? c
+                    : Mean.weighted(List.of(c, j, n), List.of(CHEEK_SHARE, JAW_SHARE, NECK_SHARE));
+            return new MatchTarget(blend, c, j, n, school);
+        });
+    }
+
+    /** Returns 13 colours along cheek, jaw and neck. */
+    public List<Lab> gradient() {
+        List<Lab> line = new ArrayList<>();
+        for (int i = 0; i < SAMPLES; i++) {
+            double t = 2.0 * i / (SAMPLES - 1);
+            line.add(t <= 1 ? cheek.towards(jaw, t) : jaw.towards(neck, t - 1));
+        }
+        return line;
+    }
+}

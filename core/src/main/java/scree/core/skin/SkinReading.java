@@ -1,0 +1,86 @@
+package scree.core.skin;
+
+import java.util.List;
+import java.util.Optional;
+import scree.core.colour.Lab;
+import scree.core.image.Calibration;
+import scree.core.reason.Reason;
+
+/**
+ * A face as read from one picture.
+ *
+ * @param trust what the figures are worth
+ * @param quality of the card, all 0 without one
+ * @param zones those that could be read
+ * @param unread zones that were left out, with the reason
+ * @param sideLight |ln(left / right)| of the light on the cheeks; 0.10 is fine, over 0.15 too much
+ * @param reasons remarks on light and card, gravest first
+ */
+public record SkinReading(
+        Trust trust,
+        Calibration.Quality quality,
+        List<ZoneReading> zones,
+        List<Unread> unread,
+        double sideLight,
+        List<Reason> reasons) {
+    public SkinReading {
+        zones = List.copyOf(zones);
+        unread = List.copyOf(unread);
+        reasons = List.copyOf(reasons);
+    }
+
+    /** What a reading rests on, best first. */
+    public enum Trust {
+        /** The colour card, whole and clean. */
+        COLOUR_CARD(1.0),
+        /** Three greys only. */
+        GREY_CARD(1.8),
+        /** The camera's word, or a card in bad light. Never called a reading. */
+        PROVISIONAL(5);
+
+        private final double within;
+
+        Trust(double within) {
+            this.within = within;
+        }
+
+        /** Returns the mean ΔE00 promised in daylight, with reserve over what was measured on simulated pictures. */
+        public double within() {
+            return within;
+        }
+    }
+
+    /** Why a zone has no colour. */
+    public enum WhyUnread {
+        OUTSIDE,
+        /** Much darker than the rest: hair or deep shadow. */
+        COVERED,
+        /** Too few pixels left after shine and shadow. */
+        TOO_FEW
+    }
+
+    /** A zone without a colour. */
+    public record Unread(Zone zone, WhyUnread why) {}
+
+    /** Remarks. */
+    public enum Code {
+        /** No card in the picture. */
+        NO_CARD,
+        /** Args: corner marks seen. */
+        CARD_PARTLY_HIDDEN,
+        /** Args: unusable fields, fields. */
+        CARD_FIELDS_LOST,
+        GREY_CARD_ONLY,
+        /** Args: difference of left and right in %. */
+        LIGHT_FROM_ONE_SIDE,
+        /** Args: zones unread. */
+        ZONES_UNREAD
+    }
+
+    public Optional<Lab> colourOf(Zone zone) {
+        return zones.stream()
+                .filter(z -> z.zone() == zone)
+                .map(ZoneReading::colour)
+                .findFirst();
+    }
+}

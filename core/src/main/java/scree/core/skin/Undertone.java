@@ -1,0 +1,66 @@
+package scree.core.skin;
+
+import java.util.List;
+import scree.core.colour.Lab;
+
+/**
+ * Undertone as shares, never one hard word: cool + neutral + warm = 1, and how much of an olive cast lies over it.
+ *
+ * @param cool 0..1
+ * @param neutral 0..1
+ * @param warm 0..1
+ * @param olive 0..1, a quality beside the other three
+ * @param leanDegrees hue against usual skin of that depth, above 0 more golden
+ * @param sheltered whether it rests on skin that sun and redness rarely reach
+ */
+public record Undertone(double cool, double neutral, double warm, double olive, double leanDegrees, boolean sheltered) {
+    /** Past this lean from usual hue skin counts as warm or cool. Start value of the craft notes, docs/method.md. */
+    static final double FAMILY_EDGE_DEGREES = 3;
+    /** a* below usual by this much begins to read olive. Start value of the craft notes. */
+    static final double OLIVE_FROM = 1.5;
+
+    private static final double OLIVE_SOFTNESS = 1.2;
+    private static final double YELLOW_SLACK = 1;
+
+    /** The three families. */
+    public enum Family {
+        COOL,
+        NEUTRAL,
+        WARM
+    }
+
+    /**
+     * Weighs measured zones: hue lean of the mean colour, softened by the reading's own spread and the curve's.
+     *
+     * @param zones colours of the zones that tell undertone, one or more
+     * @param spreadDegrees how far the readings may be off in hue, 0 or more
+     */
+    public static Undertone of(List<Lab> zones, double spreadDegrees, boolean sheltered) {
+        Lab mean = Mean.of(zones);
+        double lean = ReferenceCurve.hueLean(mean);
+        double curve = ReferenceCurve.HUE_SPREAD_DEGREES / 2;
+        double width = Math.sqrt(curve * curve + spreadDegrees * spreadDegrees);
+        double warm = normal((lean - FAMILY_EDGE_DEGREES) / width);
+        double cool = normal((-FAMILY_EDGE_DEGREES - lean) / width);
+        Lab usual = ReferenceCurve.at(mean.lightness());
+        double greener = normal((usual.a() - mean.a() - OLIVE_FROM) / OLIVE_SOFTNESS);
+        double yellowEnough = normal((mean.b() - usual.b() + YELLOW_SLACK) / OLIVE_SOFTNESS);
+        return new Undertone(cool, 1 - cool - warm, warm, greener * yellowEnough, lean, sheltered);
+    }
+
+    /** Returns the family with the largest share. */
+    public Family leading() {
+        if (warm >= cool && warm >= neutral) {
+            return Family.WARM;
+        }
+        return cool >= neutral ? Family.COOL : Family.NEUTRAL;
+    }
+
+    /** The normal distribution function by Abramowitz and Stegun (1964), 26.2.17; error under 8e-8. */
+    private static double normal(double x) {
+        double t = 1 / (1 + 0.2316419 * Math.abs(x));
+        double poly = t * (0.319381530 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+        double tail = Math.exp(-x * x / 2) / Math.sqrt(2 * Math.PI) * poly;
+        return x >= 0 ? 1 - tail : tail;
+    }
+}

@@ -1,0 +1,60 @@
+package scree.core.skin;
+
+/**
+ * A region whose skin is read. Places are those of a template face in pupil distances; they only start the outline, which
+ * anyone may move.
+ */
+public enum Zone {
+    FOREHEAD(0, -0.78, 0.40, 0.15, 0, false, 1.1),
+    TEMPLE(0.80, -0.36, 0.06, 0.12, 8, true, 0.9),
+    UNDER_EYE(0.50, 0.21, 0.15, 0.045, 0, true, 0.99),
+    NOSE(0, 0.42, 0.055, 0.16, 0, false, 1.07),
+    CHEEK(0.60, 0.56, 0.17, 0.13, 0, true, 1.0),
+    OUTER_CHEEK(0.85, 0.44, 0.07, 0.18, 4, true, 0.91),
+    JAW(0.62, 1.10, 0.08, 0.19, 28, true, 0.88),
+    CHIN(0, 1.60, 0.15, 0.09, 0, false, 0.9),
+    NECK(0, 2.42, 0.30, 0.15, 0, false, 1.02),
+    CHEST(0, 3.45, 0.50, 0.16, 0, false, 1.06);
+
+    private final double x;
+    private final double y;
+    private final double radiusX;
+    private final double radiusY;
+    private final double leanDegrees;
+    private final boolean paired;
+    private final double facing;
+
+    Zone(double x, double y, double radiusX, double radiusY, double leanDegrees, boolean paired, double facing) {
+        this.x = x;
+        this.y = y;
+        this.radiusX = radiusX;
+        this.radiusY = radiusY;
+        this.leanDegrees = leanDegrees;
+        this.paired = paired;
+        this.facing = facing;
+    }
+
+    /** Returns whether it exists on both sides of the face. */
+    public boolean paired() {
+        return paired;
+    }
+
+    /**
+     * Returns how much light the zone sends back against the cheek when the face is turned to a window: a jaw turns down, a
+     * forehead shines. Derived on the stand-in's tuning faces, docs/method.md; to be checked on people.
+     */
+    double facing() {
+        return facing;
+    }
+
+    /** Returns whether it is usually covered, so that it keeps the undertone free of sun and redness. */
+    public boolean sheltered() {
+        return this == NECK;
+    }
+
+    /** Returns the template's outline on one side; {@code CENTRE} for an unpaired zone. */
+    public ZoneOutline template(Side side) {
+        int sign = side == Side.RIGHT ? -1 : side == Side.LEFT ? 1 : 0;
+        return new ZoneOutline(this, side, sign * x, y, radiusX, radiusY, sign * leanDegrees);
+    }
+}
