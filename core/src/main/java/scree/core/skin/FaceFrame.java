@@ -65,6 +65,23 @@ public record FaceFrame(Point rightPupil, Point leftPupil, Point chin) {
         return middle.plus(unit * (x * ux - stretched * uy), unit * (x * uy + stretched * ux));
     }
 
+    /** Returns the place on the face of a pixel: the inverse of {@link #toPicture}. */
+    public Point toFace(Point pixel) {
+        double unit = unit();
+        double ux = (leftPupil.x() - rightPupil.x()) / unit;
+        double uy = (leftPupil.y() - rightPupil.y()) / unit;
+        Point middle = middle(rightPupil, leftPupil);
+        double dx = (pixel.x() - middle.x()) / unit;
+        double dy = (pixel.y() - middle.y()) / unit;
+        double x = dx * ux + dy * uy;
+        double stretched = -dx * uy + dy * ux;
+        double chin = USUAL_CHIN * chinScale();
+        double y = stretched <= 0
+                ? stretched
+                : stretched <= chin ? stretched / chinScale() : stretched - chin + USUAL_CHIN;
+        return new Point(x, y);
+    }
+
     private double chinScale() {
         Point middle = middle(rightPupil, leftPupil);
         return down(rightPupil, leftPupil, chin.x() - middle.x(), chin.y() - middle.y()) / unit() / USUAL_CHIN;

@@ -1,6 +1,7 @@
 package scree.core.skin;
 
 import java.util.List;
+import java.util.Optional;
 import scree.core.colour.Lab;
 
 /**
@@ -46,6 +47,27 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
         double greener = normal((usual.a() - mean.a() - OLIVE_FROM) / OLIVE_SOFTNESS);
         double yellowEnough = normal((mean.b() - usual.b() + YELLOW_SLACK) / OLIVE_SOFTNESS);
         return new Undertone(cool, 1 - cool - warm, warm, greener * yellowEnough, lean, sheltered);
+    }
+
+    /** How far one zone's hue may be off with a card, in degrees. Derived: 0.6 ΔE00 at C* 20, docs/method.md. */
+    private static final double CARD_HUE_SPREAD = 1.2;
+
+    private static final double PROVISIONAL_HUE_SPREAD = 6;
+
+    /**
+     * Tells undertone from the zones that sun and redness reach least: the neck, backed by the jaw; without them from the
+     * outer face, and without that not at all. A pink cheek never makes a cool undertone.
+     */
+    public static Optional<Undertone> from(SkinReading reading) {
+        double spread = reading.trust() == SkinReading.Trust.PROVISIONAL ? PROVISIONAL_HUE_SPREAD : CARD_HUE_SPREAD;
+        Optional<Lab> neck = reading.colourOf(Zone.NECK);
+        if (neck.isPresent()) {
+            return Optional.of(of(List.of(neck.get()), spread, true));
+        }
+        return reading.colourOf(Zone.JAW)
+                .or(() -> reading.colourOf(Zone.OUTER_CHEEK))
+                .or(() -> reading.colourOf(Zone.FOREHEAD))
+                .map(face -> of(List.of(face), spread * 2, false));
     }
 
     /** Returns the family with the largest share. */

@@ -8,9 +8,9 @@ import static scree.standins.camera.Curves.clamp;
  */
 final class Shading {
     private static final double[] BLURRED_SHARE = {.65, .35, .25};
-    private static final double[] WRAP = {1.2, .86, .77};
-    private static final double[] HOLLOW = {1, 1.25, 1.35};
-    private static final double[] BOUNCE = {.36, .24, .21};
+    private static final double[] WRAP = {1.1, .93, .88};
+    private static final double[] HOLLOW = {1, 1.15, 1.2};
+    private static final double[] BOUNCE = {.30, .25, .23};
 
     private final Relief soft;
     private final Relief sharp;

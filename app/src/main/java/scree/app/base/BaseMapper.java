@@ -1,0 +1,27 @@
+package scree.app.base;
+
+import java.util.Collection;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import scree.app.studio.StudioId;
+
+/** Stripes and chosen bases of one studio. */
+@Mapper
+interface BaseMapper {
+    List<Long> stripes(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    int clearStripes(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    int addStripe(
+            @Param("studio") StudioId studio,
+            @Param("sitting") long sitting,
+            @Param("place") int place,
+            @Param("product") long product);
+
+    BaseChoice choice(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    List<BaseChoice> choices(@Param("studio") StudioId studio, @Param("sittings") Collection<Long> sittings);
+
+    int putChoice(@Param("studio") StudioId studio, @Param("c") BaseChoice choice);
+}

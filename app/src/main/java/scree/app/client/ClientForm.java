@@ -1,0 +1,46 @@
+package scree.app.client;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import org.springframework.format.annotation.DateTimeFormat;
+
+/** What a client's form sends; kept as typed when something has to be mended. */
+record ClientForm(
+        @NotBlank @Size(max = 120) String name,
+        @Min(1900) @Max(2100) Integer birthYear,
+        @Size(max = 60) String plays,
+        @Pattern(regexp = "|DRY|NORMAL|COMBINATION|OILY") String skinType,
+        @Size(max = 500) String allergies,
+        @Size(max = 2000) String notes,
+        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate consentOn,
+        int version) {
+    static ClientForm empty() {
+        return new ClientForm("", null, "", "", "", "", null, 0);
+    }
+
+    static ClientForm of(Client c) {
+        return new ClientForm(
+                c.name(), c.birthYear(), c.plays(), c.skinType(), c.allergies(), c.notes(), c.consentOn(), c.version());
+    }
+
+    Client client(long id) {
+        return new Client(
+                id,
+                name.strip(),
+                birthYear,
+                orNull(plays),
+                orNull(skinType),
+                orNull(allergies),
+                orNull(notes),
+                consentOn,
+                version);
+    }
+
+    private static String orNull(String text) {
+        return text == null || text.isBlank() ? null : text.strip();
+    }
+}

@@ -1,0 +1,40 @@
+package scree.app.client;
+
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import scree.app.studio.StudioId;
+import scree.app.web.NotHere;
+import scree.app.web.StaleSave;
+
+/** Keeps the clients of a studio. */
+@Service
+public class Clients {
+    private static final int MOST_SHOWN = 200;
+    private final ClientMapper mapper;
+
+    Clients(ClientMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    public List<Client> search(StudioId studio, String text) {
+        return mapper.search(studio, text.strip(), MOST_SHOWN);
+    }
+
+    public Client get(StudioId studio, long id) {
+        return NotHere.unless(mapper.find(studio, id), "client");
+    }
+
+    @Transactional
+    public long add(StudioId studio, Client client) {
+        return mapper.add(studio, client);
+    }
+
+    /** @throws StaleSave when someone else saved in between; carries what is stored now */
+    @Transactional
+    public void change(StudioId studio, Client client) {
+        if (mapper.change(studio, client) == 0) {
+            throw new StaleSave(get(studio, client.id()));
+        }
+    }
+}

@@ -1,0 +1,206 @@
+package scree.app.demo;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import scree.app.kit.Product;
+import scree.core.colour.Lab;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
+import scree.core.skin.ReferenceCurve;
+
+/** About ninety invented products in lines named after stone and soil. Colours follow skin at each depth, not any maker. */
+final class DemoKit {
+    private final List<Product> products = new ArrayList<>();
+    private final LocalDate today;
+
+    private DemoKit(LocalDate today) {
+        this.today = today;
+    }
+
+    static List<Product> all(LocalDate today) {
+        DemoKit kit = new DemoKit(today);
+        kit.bases();
+        kit.rest();
+        return kit.products;
+    }
+
+    private void bases() {
+        for (int i = 0; i < 17; i++) {
+            double l = 77 - 2.75 * i;
+            double[] leans = {-6, 0, 6};
+            int kind = i % 3;
+            base("Marl", String.valueOf(2 * i + 11), Form.LIQUID, Finish.SATIN, .78, l, leans[kind], 0, 2.0, i);
+        }
+        for (int i = 0; i < 12; i++) {
+            base(
+                    "Loess",
+                    String.valueOf(i + 1),
+                    Form.LIQUID,
+                    Finish.DEWY,
+                    .58,
+                    76 - 3.8 * i,
+                    4 - 2.0 * (i % 2),
+                    -.6,
+                    1.4,
+                    i);
+        }
+        for (int i = 0; i < 10; i++) {
+            base(
+                    "Tuff",
+                    String.valueOf(10 * i + 10),
+                    Form.CREAM,
+                    Finish.MATTE,
+                    .90,
+                    75 - 4.4 * i,
+                    i % 2 == 0 ? 2 : -4,
+                    .8,
+                    1.0,
+                    i);
+        }
+        for (int i = 0; i < 7; i++) {
+            base("Shale", "S" + (i + 1), Form.STICK, Finish.SATIN, .88, 73 - 5.6 * i, 5, 0, .6, i);
+        }
+        for (int i = 0; i < 7; i++) {
+            base("Flint", "P" + (i + 1), Form.POWDER, Finish.MATTE, .45, 74 - 5.8 * i, 1, -.8, 0, i);
+        }
+        for (int i = 0; i < 5; i++) {
+            Lab usual = ReferenceCurve.at(68 - 7 * i);
+            double l = 68 - 7.0 * i;
+            Lab olive = Lab.of(l, usual.a() - 3.2, usual.b() + 1.5);
+            add(
+                    "Lichen",
+                    "O" + (i + 1),
+                    Role.BASE,
+                    Form.LIQUID,
+                    Finish.SATIN,
+                    .75,
+                    darkened(olive, -1.6, .4),
+                    olive,
+                    240 + 20 * i,
+                    12,
+                    null);
+        }
+    }
+
+    /** A base at a depth with a lean from usual hue, a chroma offset and its wet-to-settled fall in L*. */
+    private void base(
+            String line,
+            String name,
+            Form form,
+            Finish finish,
+            double coverage,
+            double l,
+            double lean,
+            double chroma,
+            double fall,
+            int i) {
+        Lab usual = ReferenceCurve.at(l);
+        Lab settled = Lab.ofLch(l, usual.chroma() + chroma, usual.hueDegrees() + lean);
+        Lab wet = darkened(settled, -fall, fall * .25);
+        String allergens = line.equals("Tuff") ? "lanolin" : line.equals("Loess") && i % 4 == 1 ? "fragrance" : null;
+        int months = form == Form.POWDER ? 24 : line.equals("Tuff") ? 18 : 12;
+        add(line, name, Role.BASE, form, finish, coverage, wet, settled, 30 + 29 * i % 370, months, allergens);
+    }
+
+    /** Returns the colour before it fell by {@code fall} (negative lightens) and warmed by {@code warm}. */
+    private static Lab darkened(Lab settled, double fall, double warm) {
+        return Lab.ofClamped(settled.lightness() - fall, settled.a() - warm * .4, settled.b() - warm);
+    }
+
+    private void rest() {
+        for (int i = 0; i < 6; i++) {
+            double l = 79 - 8.4 * i;
+            simple(
+                    "Chert",
+                    "C" + (i + 1),
+                    Role.CONCEALER,
+                    Form.CREAM,
+                    Finish.SATIN,
+                    .93,
+                    onCurve(l, 2, 0),
+                    60 + 30 * i,
+                    12);
+        }
+        simple("Ochre", "Peach", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .80, Lab.of(74, 16, 24), 90, 12);
+        simple("Ochre", "Apricot", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .82, Lab.of(64, 24, 34), 130, 12);
+        simple("Ochre", "Red clay", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .84, Lab.of(46, 34, 34), 210, 12);
+        simple("Ochre", "Moss", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .72, Lab.of(76, -14, 14), 40, 12);
+        simple("Ochre", "Heather", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .70, Lab.of(76, 10, -10), 300, 12);
+        simple("Chalk", "Dawn", Role.BRIGHTENER, Form.CREAM, Finish.SATIN, .75, onCurve(82, 0, 0), 75, 12);
+        simple("Chalk", "Noon", Role.BRIGHTENER, Form.CREAM, Finish.SATIN, .75, onCurve(66, 3, 0), 80, 12);
+        simple("Slate", "Thin", Role.CONTOUR, Form.CREAM, Finish.MATTE, .70, Lab.of(56, 7, 11), 55, 18);
+        simple("Slate", "Mid", Role.CONTOUR, Form.CREAM, Finish.MATTE, .74, Lab.of(42, 8, 12), 55, 18);
+        simple("Slate", "Deep", Role.CONTOUR, Form.CREAM, Finish.MATTE, .78, Lab.of(25, 8, 9), 55, 18);
+        simple("Ember", "Low sun", Role.BRONZER, Form.POWDER, Finish.MATTE, .40, Lab.of(58, 15, 25), 160, 24);
+        simple("Ember", "High sun", Role.BRONZER, Form.POWDER, Finish.SATIN, .42, Lab.of(44, 17, 24), 160, 24);
+        simple("Jasper", "Rose", Role.BLUSH, Form.CREAM, Finish.SATIN, .45, Lab.of(60, 30, 10), 110, 12);
+        simple("Jasper", "Peach", Role.BLUSH, Form.POWDER, Finish.SATIN, .40, Lab.of(66, 28, 24), 110, 24);
+        simple("Jasper", "Brick", Role.BLUSH, Form.POWDER, Finish.MATTE, .46, Lab.of(44, 34, 22), 200, 24);
+        simple("Jasper", "Sloe", Role.BLUSH, Form.CREAM, Finish.SATIN, .50, Lab.of(34, 34, 2), 35, 12);
+        simple("Mica", "Pearl", Role.HIGHLIGHT, Form.POWDER, Finish.SHEEN, .25, Lab.of(88, 3, 6), 260, 24);
+        simple("Mica", "Gilt", Role.HIGHLIGHT, Form.POWDER, Finish.SHEEN, .28, Lab.of(74, 8, 26), 260, 24);
+        simple("Silt", "Clear", Role.POWDER, Form.POWDER, Finish.MATTE, .12, Lab.of(92, 0, 3), 350, 24);
+        simple("Silt", "Sand", Role.POWDER, Form.POWDER, Finish.MATTE, .20, Lab.of(72, 9, 18), 350, 24);
+        simple("Silt", "Umber", Role.POWDER, Form.POWDER, Finish.MATTE, .22, Lab.of(42, 12, 17), 350, 24);
+        simple("Lime", "White drops", Role.MIXER, Form.DROPS, Finish.SATIN, .95, Lab.of(95, 0, 2), 20, 12);
+        simple("Lime", "Deep drops", Role.MIXER, Form.DROPS, Finish.SATIN, .95, Lab.of(24, 10, 10), 20, 12);
+        simple("Lime", "Yellow drops", Role.MIXER, Form.DROPS, Finish.SATIN, .85, Lab.of(78, 6, 52), 20, 12);
+        simple("Lime", "Red drops", Role.MIXER, Form.DROPS, Finish.SATIN, .85, Lab.of(46, 46, 26), 20, 12);
+        simple("Lime", "Blue drops", Role.MIXER, Form.DROPS, Finish.SATIN, .85, Lab.of(40, 0, -34), 20, 12);
+    }
+
+    private static Lab onCurve(double l, double lean, double chroma) {
+        Lab usual = ReferenceCurve.at(l);
+        return Lab.ofLch(l, usual.chroma() + chroma, usual.hueDegrees() + lean);
+    }
+
+    private void simple(
+            String line,
+            String name,
+            Role role,
+            Form form,
+            Finish finish,
+            double coverage,
+            Lab settled,
+            int openedDaysAgo,
+            int months) {
+        Lab wet = form == Form.POWDER ? settled : darkened(settled, -.8, .2);
+        add(line, name, role, form, finish, coverage, wet, settled, openedDaysAgo, months, null);
+    }
+
+    private void add(
+            String line,
+            String name,
+            Role role,
+            Form form,
+            Finish finish,
+            double coverage,
+            Lab wet,
+            Lab settled,
+            int openedDaysAgo,
+            int months,
+            String allergens) {
+        boolean inStock = !(line.equals("Marl") && name.equals("25")) && !(line.equals("Tuff") && name.equals("60"));
+        products.add(new Product(
+                0,
+                line,
+                name,
+                role.name(),
+                form.name(),
+                finish.name(),
+                coverage,
+                wet.lightness(),
+                wet.a(),
+                wet.b(),
+                settled.lightness(),
+                settled.a(),
+                settled.b(),
+                today.minusDays(openedDaysAgo),
+                months,
+                allergens,
+                inStock,
+                0));
+    }
+}

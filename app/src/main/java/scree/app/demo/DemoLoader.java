@@ -1,0 +1,239 @@
+package scree.app.demo;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import scree.app.base.BaseFilter;
+import scree.app.base.Bases;
+import scree.app.base.Shortlist;
+import scree.app.client.Client;
+import scree.app.client.Clients;
+import scree.app.kit.Kit;
+import scree.app.sitting.IntakeAnswers;
+import scree.app.sitting.Sittings;
+import scree.app.skin.Readings;
+import scree.app.studio.Accounts;
+import scree.app.studio.Member;
+import scree.app.studio.StudioId;
+import scree.core.colour.Lab;
+import scree.core.skin.MatchTarget;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Sitter;
+
+/**
+ * Fills an empty database with the made-up lakeside concert: a travelling make-up pair, twelve musicians, a kit, today's
+ * sittings and some past ones. Readings and chosen bases come from the same services that an artist uses.
+ */
+@Component
+@ConditionalOnProperty("scree.demo.enabled")
+class DemoLoader implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+    static final String EVENT = "Ellmark lakeside midsummer concert";
+    static final String PASSWORD = "loose stones";
+    private static final int DONE_TODAY = 5;
+
+    private final Accounts accounts;
+    private final Clients clients;
+    private final Kit kit;
+    private final Sittings sittings;
+    private final Readings readings;
+    private final Bases bases;
+    private final StandInCamera camera;
+    private final Clock clock;
+    private final TransactionTemplate transaction;
+
+    DemoLoader(
+            Accounts accounts,
+            Clients clients,
+            Kit kit,
+            Sittings sittings,
+            Readings readings,
+            Bases bases,
+            StandInCamera camera,
+            Clock clock,
+            TransactionTemplate transaction) {
+        this.accounts = accounts;
+        this.clients = clients;
+        this.kit = kit;
+        this.sittings = sittings;
+        this.readings = readings;
+        this.bases = bases;
+        this.camera = camera;
+        this.clock = clock;
+        this.transaction = transaction;
+    }
+
+    /** What is made up about a sitter beside the face. */
+    private record Extra(
+            String plays,
+            String skinType,
+            String allergies,
+            String notes,
+            int hour,
+            int minute,
+            int minutes,
+            int artist,
+            String occasion,
+            String bothers) {}
+
+    @Override
+    public void run(ApplicationArguments args) {
+        if (accounts.none()) {
+            LOG.info("empty database: loading the made-up concert, portraits are rendered once");
+            long start = System.nanoTime();
+            transaction.executeWithoutResult(status -> load());
+            LOG.info("demo data loaded in {} s", (System.nanoTime() - start) / 1_000_000_000);
+        }
+    }
+
+    private void load() {
+        LocalDate today = LocalDate.now(clock);
+        StudioId studio = accounts.foundStudio("Two chairs, travelling");
+        accounts.addArtist(studio, "Runa Vestby", "runa@scree.example", PASSWORD);
+        accounts.addArtist(studio, "Bea Hallorin", "bea@scree.example", PASSWORD);
+        List<Member> artists = List.of(
+                accounts.loadUserByUsername("runa@scree.example"), accounts.loadUserByUsername("bea@scree.example"));
+        kit.addAll(studio, DemoKit.all(today));
+        List<Sitter> sitters = Ensemble.all();
+        camera.photographAll(sitters);
+        for (int i = 0; i < sitters.size(); i++) {
+            load(studio, artists, sitters.get(i), extras().get(i), i, today);
+        }
+    }
+
+    private void load(StudioId studio, List<Member> artists, Sitter sitter, Extra x, int index, LocalDate today) {
+        long client = clients.add(
+                studio,
+                new Client(
+                        0,
+                        sitter.name(),
+                        today.getYear() - sitter.age(),
+                        x.plays(),
+                        x.skinType(),
+                        x.allergies(),
+                        x.notes(),
+                        today.minusDays(400),
+                        0));
+        Member artist = artists.get(x.artist());
+        for (Past past : past(sitter, index)) {
+            LocalDateTime at = today.minusDays(past.daysAgo()).atTime(LocalTime.of(14, 30));
+            long id = sittings.add(studio, client, artist.artistId(), at, 50, past.event());
+            work(artist, id, camera.photograph(sitter, past.event().substring(0, 6), past.skin(), 5900), x, true);
+            sittings.finish(studio, id);
+        }
+        long id =
+                sittings.add(studio, client, artist.artistId(), today.atTime(x.hour(), x.minute()), x.minutes(), EVENT);
+        if (index < DONE_TODAY + 2) {
+            boolean done = index < DONE_TODAY;
+            work(artist, id, camera.photograph(sitter, "today", sitter.skin(), 5600), x, done);
+            if (done) {
+                sittings.finish(studio, id);
+            }
+        }
+    }
+
+    /** Does what an artist does: intake, picture, reading, and the best base that is not struck out. */
+    private void work(Member me, long id, byte[] picture, Extra x, boolean takeBase) {
+        StudioId studio = me.studio();
+        String broken = x.bothers().contains("cold sore") ? "cold sore at the mouth's left corner" : null;
+        sittings.saveIntake(
+                studio,
+                id,
+                0,
+                new IntakeAnswers(
+                        x.occasion(),
+                        9,
+                        true,
+                        "MEDIUM",
+                        "SATIN",
+                        null,
+                        x.allergies() == null ? "CLEAR" : "NONE",
+                        broken,
+                        x.bothers(),
+                        null));
+        readings.take(studio, id, picture);
+        readings.keep(studio, id, readings.of(studio, id).orElseThrow().version());
+        if (takeBase) {
+            bases.shortlist(studio, id, MatchTarget.School.JAW_TO_NECK, new BaseFilter(null, null, null, true)).stream()
+                    .flatMap(list -> list.ranked().stream())
+                    .filter(r -> !r.struck())
+                    .findFirst()
+                    .map(Shortlist.Ranked::product)
+                    .ifPresent(p -> bases.take(me, id, p.id(), MatchTarget.School.JAW_TO_NECK, null));
+        }
+    }
+
+    private record Past(int daysAgo, String event, Lab skin) {}
+
+    /** Some have sat before, paler in winter and tanned in summer, so that a season can be seen. */
+    private static List<Past> past(Sitter s, int index) {
+        List<Past> past = new ArrayList<>();
+        if (index % 3 == 0) {
+            Lab k = s.skin();
+            past.add(new Past(330, "Summer fair", Lab.of(k.lightness() - 3.5, k.a() + 1, k.b() + 2.5)));
+            past.add(new Past(190, "Winter recital", Lab.of(Math.min(78, k.lightness() + 1.5), k.a() - .5, k.b() - 1)));
+            past.add(new Past(70, "Spring film", k));
+        }
+        return past;
+    }
+
+    private static List<Extra> extras() {
+        return List.of(
+                new Extra(
+                        "Flute", "NORMAL", null, null, 8, 0, 40, 0, "CAMERA", "Three blemishes before every concert."),
+                new Extra(
+                        "Bass",
+                        "DRY",
+                        null,
+                        "Likes to talk about tuning.",
+                        8,
+                        10,
+                        50,
+                        1,
+                        "CAMERA",
+                        "Red nose in the cold."),
+                new Extra(
+                        "Soprano", "COMBINATION", null, null, 8, 50, 60, 0, "STAGE", "Base turned grey on her twice."),
+                new Extra(
+                        "Viola", "DRY", null, "Keep the freckles.", 9, 10, 45, 1, "CAMERA", "Wants her freckles kept."),
+                new Extra("Horn", "NORMAL", null, null, 10, 0, 35, 0, "CAMERA", "Shines under lights."),
+                new Extra(
+                        "Violin",
+                        "COMBINATION",
+                        "fragrance",
+                        "Yellow bases turn orange on her.",
+                        10,
+                        45,
+                        60,
+                        0,
+                        "CAMERA",
+                        "Never found a match."),
+                new Extra(
+                        "Trumpet", "OILY", "lanolin", null, 10, 10, 45, 1, "CAMERA", "Lip care around the mouthpiece."),
+                new Extra(
+                        "Harp",
+                        "DRY",
+                        null,
+                        "Thin skin, be gentle.",
+                        11,
+                        15,
+                        55,
+                        1,
+                        "CAMERA",
+                        "Fine lines under the eyes."),
+                new Extra("Oboe", "NORMAL", null, null, 12, 45, 40, 0, "CAMERA", "Fringe stays."),
+                new Extra("Timpani", "COMBINATION", null, null, 13, 0, 35, 1, "CAMERA", "Beard shadow by evening."),
+                new Extra("Cello", "DRY", "nickel", null, 13, 45, 60, 0, "CAMERA", "Likes it natural."),
+                new Extra("Clarinet", "OILY", null, null, 14, 0, 40, 1, "CAMERA", "Blemishes on the chin."));
+    }
+}

@@ -1,0 +1,77 @@
+package scree.app.demo;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import scree.app.sitting.Sitting;
+import scree.app.skin.PracticeCamera;
+import scree.core.colour.Lab;
+import scree.core.image.PictureIntake;
+import scree.standins.camera.Camera;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Lamp;
+import scree.standins.camera.Lighting;
+import scree.standins.camera.Shot;
+import scree.standins.camera.Sitter;
+import scree.standins.camera.Studio;
+
+/** Plugs the simulated camera in: photographs the made-up musicians, once each, and keeps the files for the next start. */
+@Component
+@ConditionalOnProperty("scree.demo.enabled")
+class StandInCamera implements PracticeCamera {
+    private final int width;
+    private final Path cache;
+
+    StandInCamera(
+            @Value("${scree.demo.portrait-width}") int width, @Value("${scree.demo.portrait-cache:}") String cache) {
+        this.width = width;
+        this.cache = cache.isBlank() ? null : Path.of(cache);
+    }
+
+    @Override
+    public byte[] photograph(Sitting sitting) {
+        Sitter sitter = Ensemble.all().stream()
+                .filter(s -> s.name().equals(sitting.clientName()))
+                .findFirst()
+                .orElse(Ensemble.all().get((int) Math.floorMod(sitting.clientId(), 12L)));
+        return photograph(sitter, "today", sitter.skin(), 5600);
+    }
+
+    /** Returns a JPEG of the sitter with the colour card in daylight. */
+    byte[] photograph(Sitter sitter, String when, Lab skin, double kelvin) {
+        String name = "%s-%s-%d.jpg"
+                .formatted(sitter.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"), when, width);
+        try {
+            if (cache != null && Files.exists(cache.resolve(name))) {
+                return Files.readAllBytes(cache.resolve(name));
+            }
+            byte[] jpeg = render(Ensemble.withSkin(sitter, skin), kelvin);
+            if (cache != null) {
+                Files.createDirectories(cache);
+                Files.write(cache.resolve(name), jpeg);
+            }
+            return jpeg;
+        } catch (IOException e) {
+            throw new UncheckedIOException(name, e);
+        }
+    }
+
+    /** Renders all portraits of today on both cores; later calls find them ready. */
+    void photographAll(List<Sitter> sitters) {
+        if (cache != null) {
+            sitters.parallelStream().forEach(s -> photograph(s, "today", s.skin(), 5600));
+        }
+    }
+
+    private byte[] render(Sitter sitter, double kelvin) {
+        var portrait = Studio.seat(sitter, Lighting.facingWindow(), width);
+        var picture = portrait.shoot(Camera.quiet(5), Lamp.daylight(kelvin), Shot.withCard(sitter.seed()));
+        return PictureIntake.encodeJpeg(picture, 0.95f);
+    }
+}

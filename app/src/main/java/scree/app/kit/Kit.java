@@ -1,0 +1,82 @@
+package scree.app.kit;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import scree.app.studio.StudioId;
+import scree.app.web.NotHere;
+import scree.app.web.StaleSave;
+import scree.core.shade.Role;
+
+/** Keeps the products of a studio. */
+@Service
+public class Kit {
+    static final int PAGE = 60;
+    private static final int SOON_WEEKS = 6;
+    private final ProductMapper mapper;
+    private final Clock clock;
+
+    Kit(ProductMapper mapper, Clock clock) {
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /** One page of the list. */
+    public record Page(List<Product> products, int total, int number) {
+        public int pages() {
+            return Math.max(1, (total + PAGE - 1) / PAGE);
+        }
+    }
+
+    public Page page(StudioId studio, Role role, String text, int number) {
+        String wanted = role == null ? null : role.name();
+        int total = mapper.count(studio, wanted, text.strip());
+        int at = Math.max(0, Math.min(number, (total - 1) / PAGE));
+        return new Page(mapper.page(studio, wanted, text.strip(), PAGE, at * PAGE), total, at);
+    }
+
+    public List<Product> all(StudioId studio) {
+        return mapper.all(studio);
+    }
+
+    public List<Product> withRole(StudioId studio, Role role) {
+        return mapper.withRole(studio, role.name());
+    }
+
+    public Product get(StudioId studio, long id) {
+        return NotHere.unless(mapper.find(studio, id), "product");
+    }
+
+    public Set<String> names(StudioId studio) {
+        return mapper.names(studio);
+    }
+
+    /** Returns opened products that are past their time or soon will be, the most urgent first. */
+    public List<Product> soonPastTheirTime(StudioId studio, int most) {
+        return mapper.expiring(studio, LocalDate.now(clock).plusWeeks(SOON_WEEKS), most);
+    }
+
+    /** @throws DuplicateKeyException when line and name are taken */
+    @Transactional
+    public long add(StudioId studio, Product product) {
+        return mapper.add(studio, product);
+    }
+
+    /** Adds all or none. */
+    @Transactional
+    public void addAll(StudioId studio, List<Product> products) {
+        products.forEach(product -> mapper.add(studio, product));
+    }
+
+    /** @throws StaleSave when someone else saved in between; carries the stored product */
+    @Transactional
+    public void change(StudioId studio, Product product) {
+        if (mapper.change(studio, product) == 0) {
+            throw new StaleSave(get(studio, product.id()));
+        }
+    }
+}

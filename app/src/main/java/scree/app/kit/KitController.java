@@ -1,0 +1,202 @@
+package scree.app.kit;
+
+import jakarta.validation.Valid;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.context.MessageSource;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.look.Stones;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.app.web.StaleSave;
+import scree.core.colour.Srgb;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
+
+/** The kit: a list with swatches, one product's form, files out. */
+@Controller
+@RequestMapping("/kit")
+class KitController {
+    private final Kit kit;
+    private final KitCsv csv;
+    private final Clock clock;
+    private final MessageSource messages;
+
+    KitController(Kit kit, KitCsv csv, Clock clock, MessageSource messages) {
+        this.kit = kit;
+        this.csv = csv;
+        this.clock = clock;
+        this.messages = messages;
+    }
+
+    /** One product in the list. */
+    record Row(
+            long id,
+            String name,
+            String what,
+            String stone,
+            String wetStone,
+            String settled,
+            String wet,
+            String coverage,
+            String until,
+            boolean past,
+            boolean inStock) {}
+
+    @GetMapping
+    String list(
+            @CurrentMember Member me,
+            @RequestParam(required = false) Role role,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "0") int page,
+            Model model,
+            Locale locale) {
+        Kit.Page shown = kit.page(me.studio(), role, find, page);
+        model.addAttribute("role", role);
+        model.addAttribute("roles", Role.values());
+        model.addAttribute("find", find);
+        model.addAttribute("page", shown);
+        model.addAttribute(
+                "rows", shown.products().stream().map(p -> row(p, locale)).toList());
+        return "kit/list";
+    }
+
+    private Row row(Product p, Locale locale) {
+        Stones stones = new Stones();
+        LocalDate until = p.usableUntil();
+        String what = say("role." + p.role(), locale) + ", "
+                + say("form." + p.form(), locale).toLowerCase(locale) + ", "
+                + say("finish." + p.finish(), locale).toLowerCase(locale);
+        return new Row(
+                p.id(),
+                p.fullName(),
+                what,
+                stones.pebble(p.stoneId(), 24, 22, 17),
+                stones.pebble(p.stoneId(), 56, 22, 12),
+                Srgb.hex(p.settled()),
+                Srgb.hex(p.wet()),
+                say("coverage." + p.coverage(), locale),
+                until == null ? null : until.toString(),
+                until != null && until.isBefore(LocalDate.now(clock)),
+                p.inStock());
+    }
+
+    @GetMapping("/new")
+    String blank(Model model) {
+        model.addAttribute("form", ProductForm.empty());
+        return choices(model);
+    }
+
+    @PostMapping("/new")
+    String add(
+            @CurrentMember Member me,
+            @Valid @ModelAttribute("form") ProductForm form,
+            BindingResult errors,
+            Model model,
+            Locale locale) {
+        if (errors.hasErrors()) {
+            return choices(model);
+        }
+        try {
+            kit.add(me.studio(), form.product(0));
+        } catch (DuplicateKeyException e) {
+            errors.rejectValue("name", "kit.taken", say("kit.taken", locale));
+            return choices(model);
+        }
+        return "redirect:/kit?find="
+                + encoded(form.line().strip() + " " + form.name().strip());
+    }
+
+    @GetMapping("/{id}")
+    String edit(@CurrentMember Member me, @PathVariable long id, Model model) {
+        Product product = kit.get(me.studio(), id);
+        model.addAttribute("product", product);
+        model.addAttribute("form", ProductForm.of(product));
+        return choices(model);
+    }
+
+    @PostMapping("/{id}")
+    String change(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @Valid @ModelAttribute("form") ProductForm form,
+            BindingResult errors,
+            Model model,
+            Locale locale) {
+        model.addAttribute("product", kit.get(me.studio(), id));
+        if (errors.hasErrors()) {
+            return choices(model);
+        }
+        try {
+            kit.change(me.studio(), form.product(id));
+        } catch (StaleSave stale) {
+            model.addAttribute("stored", ProductForm.of((Product) stale.stored()));
+            return choices(model);
+        } catch (DuplicateKeyException e) {
+            errors.rejectValue("name", "kit.taken", say("kit.taken", locale));
+            return choices(model);
+        }
+        return "redirect:/kit?find="
+                + encoded(form.line().strip() + " " + form.name().strip());
+    }
+
+    private static String encoded(String text) {
+        return java.net.URLEncoder.encode(text, StandardCharsets.UTF_8);
+    }
+
+    private static String choices(Model model) {
+        model.addAttribute("roles", Role.values());
+        model.addAttribute("forms", Form.values());
+        model.addAttribute("finishes", Finish.values());
+        return "kit/edit";
+    }
+
+    @GetMapping("/export.csv")
+    ResponseEntity<byte[]> export(@CurrentMember Member me) {
+        return file(csv.write(kit.all(me.studio())), "text/csv", "kit.csv");
+    }
+
+    /** Shades as a GIMP palette, settled colours. */
+    @GetMapping("/palette.gpl")
+    ResponseEntity<byte[]> palette(@CurrentMember Member me) {
+        StringBuilder gpl = new StringBuilder("GIMP Palette\nName: Kit\nColumns: 6\n#\n");
+        List<Product> all = kit.all(me.studio());
+        for (Product p : all) {
+            int rgb = Integer.parseInt(Srgb.hex(p.settled()).substring(1), 16);
+            gpl.append("%3d %3d %3d\t%s%n"
+                    .formatted(
+                            rgb >> 16, rgb >> 8 & 0xff, rgb & 0xff, p.fullName().replaceAll("\\s+", " ")));
+        }
+        return file(gpl.toString(), "text/plain", "kit.gpl");
+    }
+
+    private static ResponseEntity<byte[]> file(String text, String type, String name) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type + ";charset=UTF-8"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private String say(String key, Locale locale) {
+        return messages.getMessage(key, null, locale);
+    }
+}

@@ -1,0 +1,255 @@
+package scree.app.kit;
+
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Validator;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import org.springframework.stereotype.Component;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
+
+/** The kit as a CSV file, in and out. The header is documented in docs/kit-csv.md; UTF-8, comma, dot as decimal sign. */
+@Component
+class KitCsv {
+    static final List<String> HEADER = List.of(
+            "line",
+            "name",
+            "role",
+            "form",
+            "finish",
+            "coverage_percent",
+            "wet_l",
+            "wet_a",
+            "wet_b",
+            "settled_l",
+            "settled_a",
+            "settled_b",
+            "opened_on",
+            "months_open",
+            "allergens",
+            "in_stock");
+    static final int MOST_ROWS = 20_000;
+    private final Validator validator;
+
+    KitCsv(Validator validator) {
+        this.validator = validator;
+    }
+
+    /** What is wrong in a file: line from 1, the field, the reason with the way out. */
+    record Problem(long line, String field, String reason) {}
+
+    /** A file as read: products when there are no problems. */
+    record Preview(List<Product> products, List<Problem> problems) {}
+
+    String write(List<Product> products) {
+        StringWriter out = new StringWriter();
+        try (CSVPrinter csv = new CSVPrinter(
+                out,
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader(HEADER.toArray(String[]::new))
+                        .get())) {
+            for (Product p : products) {
+                csv.printRecord(
+                        harmless(p.line()),
+                        harmless(p.name()),
+                        p.role(),
+                        p.form(),
+                        p.finish(),
+                        round(p.contrastRatio() * 100),
+                        round(p.wetL()),
+                        round(p.wetA()),
+                        round(p.wetB()),
+                        round(p.settledL()),
+                        round(p.settledA()),
+                        round(p.settledB()),
+                        p.openedOn(),
+                        p.monthsOpen(),
+                        p.allergens() == null ? null : harmless(p.allergens()),
+                        p.inStock() ? "yes" : "no");
+            }
+        } catch (IOException e) {
+            throw new IllegalStateException("writing to memory", e);
+        }
+        return out.toString();
+    }
+
+    /** A text that a spreadsheet would run as a formula gets a leading apostrophe; reading takes it off again. */
+    private static String harmless(String text) {
+        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    }
+
+    private static double round(double v) {
+        return Math.round(v * 100) / 100.0;
+    }
+
+    /** @param taken line|name in lower case that the kit already has */
+    Preview read(byte[] file, Set<String> taken) {
+        List<Problem> problems = new ArrayList<>();
+        List<Product> products = new ArrayList<>();
+        try (CSVParser csv = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreSurroundingSpaces(true)
+                .setIgnoreEmptyLines(true)
+                .get()
+                .parse(new StringReader(decode(file)))) {
+            List<String> missing = new ArrayList<>(HEADER.subList(0, 12));
+            missing.removeAll(csv.getHeaderNames());
+            if (!missing.isEmpty()) {
+                problems.add(new Problem(
+                        1, String.join(", ", missing), "is missing in the header: start from an exported file"));
+                return new Preview(List.of(), problems);
+            }
+            Set<String> seen = new HashSet<>(taken);
+            for (CSVRecord record : csv) {
+                if (products.size() >= MOST_ROWS) {
+                    problems.add(new Problem(csv.getCurrentLineNumber(), "file", "has over 20,000 rows: split it"));
+                    break;
+                }
+                row(record, csv.getCurrentLineNumber(), seen, products, problems);
+            }
+        } catch (CharacterCodingException e) {
+            problems.add(new Problem(1, "file", "is not UTF-8 text: save it as CSV UTF-8"));
+        } catch (IOException | java.io.UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
+            problems.add(new Problem(1, "file", "cannot be read as CSV: check quotes and save it as CSV UTF-8"));
+        }
+        if (products.isEmpty() && problems.isEmpty()) {
+            problems.add(new Problem(1, "file", "has no rows under its header"));
+        }
+        return new Preview(products, problems);
+    }
+
+    private static String decode(byte[] file) throws CharacterCodingException {
+        String text = StandardCharsets.UTF_8
+                .newDecoder()
+                .onMalformedInput(CodingErrorAction.REPORT)
+                .decode(ByteBuffer.wrap(file))
+                .toString();
+        return text.startsWith("\ufeff") ? text.substring(1) : text;
+    }
+
+    private void row(CSVRecord r, long line, Set<String> seen, List<Product> products, List<Problem> problems) {
+        List<Problem> own = new ArrayList<>();
+        ProductForm form = new ProductForm(
+                text(r, "line"),
+                text(r, "name"),
+                choice(r, "role", Role.class, line, own),
+                choice(r, "form", Form.class, line, own),
+                choice(r, "finish", Finish.class, line, own),
+                number(r, "coverage_percent", line, own),
+                number(r, "wet_l", line, own),
+                number(r, "wet_a", line, own),
+                number(r, "wet_b", line, own),
+                number(r, "settled_l", line, own),
+                number(r, "settled_a", line, own),
+                number(r, "settled_b", line, own),
+                date(r, line, own),
+                months(r, line, own),
+                text(r, "allergens"),
+                !text(r, "in_stock").toLowerCase(Locale.ROOT).startsWith("n"),
+                0);
+        for (ConstraintViolation<ProductForm> v : validator.validate(form)) {
+            String field = column(v.getPropertyPath().toString());
+            if (own.stream().noneMatch(p -> p.field().equals(field))) {
+                own.add(new Problem(line, field, v.getMessage()));
+            }
+        }
+        if (own.isEmpty() && !seen.add((form.line().strip() + "|" + form.name().strip()).toLowerCase(Locale.ROOT))) {
+            own.add(new Problem(line, "name", "stands in the kit or the file already: change the line or the name"));
+        }
+        problems.addAll(own);
+        if (own.isEmpty()) {
+            products.add(form.product(0));
+        }
+    }
+
+    private static String column(String property) {
+        return property.equals("coverage")
+                ? "coverage_percent"
+                : property.replaceAll("([A-Z])", "_$1").toLowerCase(Locale.ROOT);
+    }
+
+    private static String text(CSVRecord r, String column) {
+        String v = r.isMapped(column) && r.isSet(column) ? r.get(column).strip() : "";
+        return v.length() > 1 && v.charAt(0) == '\'' && "=+-@".indexOf(v.charAt(1)) >= 0 ? v.substring(1) : v;
+    }
+
+    private static Double number(CSVRecord r, String column, long line, List<Problem> problems) {
+        String v = text(r, column);
+        try {
+            double d = Double.parseDouble(v);
+            if (Double.isFinite(d)) {
+                return d;
+            }
+        } catch (NumberFormatException e) {
+            // told below
+        }
+        problems.add(new Problem(
+                line,
+                column,
+                v.isEmpty() ? "is empty: give a number" : "is “%s”: give a number like 61.5".formatted(v)));
+        return null;
+    }
+
+    private static Integer months(CSVRecord r, long line, List<Problem> problems) {
+        String v = text(r, "months_open");
+        try {
+            return v.isEmpty() ? null : Integer.valueOf(v);
+        } catch (NumberFormatException e) {
+            problems.add(new Problem(line, "months_open", "is “%s”: give whole months like 12".formatted(v)));
+            return null;
+        }
+    }
+
+    private static LocalDate date(CSVRecord r, long line, List<Problem> problems) {
+        String v = text(r, "opened_on");
+        try {
+            return v.isEmpty() ? null : LocalDate.parse(v);
+        } catch (DateTimeParseException e) {
+            problems.add(new Problem(line, "opened_on", "is “%s”: give a date like 2026-03-09".formatted(v)));
+            return null;
+        }
+    }
+
+    private static <E extends Enum<E>> E choice(
+            CSVRecord r, String column, Class<E> type, long line, List<Problem> problems) {
+        String v = text(r, column).toUpperCase(Locale.ROOT);
+        for (E e : type.getEnumConstants()) {
+            if (e.name().equals(v)) {
+                return e;
+            }
+        }
+        problems.add(new Problem(
+                line,
+                column,
+                "is “%s”: give one of %s"
+                        .formatted(
+                                text(r, column),
+                                String.join(
+                                        ", ",
+                                        Arrays.stream(type.getEnumConstants())
+                                                .map(Enum::name)
+                                                .toList()))));
+        return null;
+    }
+}

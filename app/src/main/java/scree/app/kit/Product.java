@@ -1,0 +1,52 @@
+package scree.app.kit;
+
+import java.time.LocalDate;
+import scree.core.colour.Lab;
+import scree.core.shade.Coverage;
+
+/** A product of the kit as stored; enum names as text. */
+public record Product(
+        long id,
+        String line,
+        String name,
+        String role,
+        String form,
+        String finish,
+        double contrastRatio,
+        double wetL,
+        double wetA,
+        double wetB,
+        double settledL,
+        double settledA,
+        double settledB,
+        LocalDate openedOn,
+        Integer monthsOpen,
+        String allergens,
+        boolean inStock,
+        int version) {
+    public Lab wet() {
+        return Lab.of(wetL, wetA, wetB);
+    }
+
+    public Lab settled() {
+        return Lab.of(settledL, settledA, settledB);
+    }
+
+    public String fullName() {
+        return line + " " + name;
+    }
+
+    public Coverage coverage() {
+        return Coverage.of(contrastRatio);
+    }
+
+    /** Returns the day it should no longer be used, or null when that is not known. */
+    public LocalDate usableUntil() {
+        return openedOn == null || monthsOpen == null ? null : openedOn.plusMonths(monthsOpen);
+    }
+
+    /** Returns the key that its stone keeps in every view. */
+    public String stoneId() {
+        return line + "|" + name;
+    }
+}

@@ -1,0 +1,38 @@
+package scree.app.kit;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import scree.app.studio.StudioId;
+
+/** The products of one studio. */
+@Mapper
+interface ProductMapper {
+    List<Product> all(@Param("studio") StudioId studio);
+
+    List<Product> page(
+            @Param("studio") StudioId studio,
+            @Param("role") String role,
+            @Param("text") String text,
+            @Param("limit") int limit,
+            @Param("offset") int offset);
+
+    int count(@Param("studio") StudioId studio, @Param("role") String role, @Param("text") String text);
+
+    List<Product> withRole(@Param("studio") StudioId studio, @Param("role") String role);
+
+    Product find(@Param("studio") StudioId studio, @Param("id") long id);
+
+    /** Returns line|name in lower case of all. */
+    Set<String> names(@Param("studio") StudioId studio);
+
+    long add(@Param("studio") StudioId studio, @Param("p") Product product);
+
+    /** Returns the rows changed: 0 when the product is gone or was edited since its version. */
+    int change(@Param("studio") StudioId studio, @Param("p") Product product);
+
+    List<Product> expiring(
+            @Param("studio") StudioId studio, @Param("before") LocalDate before, @Param("limit") int limit);
+}

@@ -1,0 +1,31 @@
+package scree.app.picture;
+
+import java.util.Collection;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import scree.app.studio.StudioId;
+
+/** The pictures of one studio. */
+@Mapper
+interface PictureMapper {
+    /** Bytes of a file. */
+    record Bytes(byte[] bytes) {}
+
+    long add(
+            @Param("studio") StudioId studio,
+            @Param("sitting") long sitting,
+            @Param("sha256") String sha256,
+            @Param("width") int width,
+            @Param("height") int height,
+            @Param("jpeg") byte[] jpeg,
+            @Param("thumb") byte[] thumb);
+
+    Bytes jpeg(@Param("studio") StudioId studio, @Param("id") long id);
+
+    Bytes thumb(@Param("studio") StudioId studio, @Param("id") long id);
+
+    Picture find(@Param("studio") StudioId studio, @Param("id") long id);
+
+    List<Picture> latest(@Param("studio") StudioId studio, @Param("sittings") Collection<Long> sittings);
+}

@@ -1,0 +1,171 @@
+package scree.app.record;
+
+import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.context.MessageSource;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.base.BaseChoice;
+import scree.app.base.Bases;
+import scree.app.client.Client;
+import scree.app.client.Clients;
+import scree.app.look.Stones;
+import scree.app.picture.Picture;
+import scree.app.picture.Pictures;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.skin.Readings;
+import scree.app.skin.SkinWords;
+import scree.app.skin.TakenReading;
+import scree.app.studio.Accounts;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.core.colour.Srgb;
+import scree.core.skin.MatchTarget;
+
+/** The record of a client: who they are and what was read and taken, sitting by sitting. */
+@Controller
+class RecordController {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+    private final Clients clients;
+    private final Sittings sittings;
+    private final Readings readings;
+    private final Bases bases;
+    private final Pictures pictures;
+    private final Accounts accounts;
+    private final MessageSource messages;
+    private final Clock clock;
+
+    RecordController(
+            Clients clients,
+            Sittings sittings,
+            Readings readings,
+            Bases bases,
+            Pictures pictures,
+            Accounts accounts,
+            MessageSource messages,
+            Clock clock) {
+        this.clients = clients;
+        this.sittings = sittings;
+        this.readings = readings;
+        this.bases = bases;
+        this.pictures = pictures;
+        this.accounts = accounts;
+        this.messages = messages;
+        this.clock = clock;
+    }
+
+    /** One sitting in the record. */
+    record Entry(
+            long sitting,
+            String day,
+            String event,
+            String artist,
+            Long picture,
+            String skin,
+            String skinColour,
+            String skinStone,
+            String depth,
+            String base,
+            String baseColour,
+            String baseStone,
+            String figure,
+            String rank,
+            String note) {}
+
+    /** A client in the list. */
+    record Line(Client client, String stone) {}
+
+    @GetMapping("/clients")
+    String list(@CurrentMember Member me, @RequestParam(defaultValue = "") String find, Model model) {
+        Stones stones = new Stones();
+        model.addAttribute("find", find);
+        model.addAttribute(
+                "lines",
+                clients.search(me.studio(), find).stream()
+                        .map(c -> new Line(c, stones.pebble("client-" + c.id(), 24, 20, 15)))
+                        .toList());
+        return "client/list";
+    }
+
+    @GetMapping("/clients/{id}")
+    String record(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        Client client = clients.get(me.studio(), id);
+        List<Sitting> past = sittings.ofClient(me.studio(), id);
+        List<Long> ids = past.stream().map(Sitting::id).toList();
+        Map<Long, TakenReading> skins = readings.of(me.studio(), ids);
+        Map<Long, BaseChoice> choices = bases.choices(me.studio(), ids);
+        Map<Long, Picture> shots = pictures.latest(me.studio(), ids);
+        List<Entry> entries = new ArrayList<>();
+        for (Sitting s : past) {
+            entries.add(entry(s, skins.get(s.id()), choices.get(s.id()), shots.get(s.id()), locale));
+        }
+        model.addAttribute("client", client);
+        model.addAttribute("entries", entries);
+        model.addAttribute(
+                "age", client.birthYear() == null ? null : LocalDate.now(clock).getYear() - client.birthYear());
+        model.addAttribute("artists", accounts.artists(me.studio()));
+        model.addAttribute("me", me.artistId());
+        model.addAttribute("today", LocalDate.now(clock));
+        return "client/page";
+    }
+
+    private Entry entry(Sitting s, TakenReading taken, BaseChoice choice, Picture shot, Locale locale) {
+        Stones stones = new Stones();
+        SkinWords words = new SkinWords(messages, locale);
+        var target = taken == null
+                ? java.util.Optional.<MatchTarget>empty()
+                : MatchTarget.from(taken.skin(), MatchTarget.School.JAW_TO_NECK);
+        return new Entry(
+                s.id(),
+                DAY.format(s.startsAt()),
+                s.event(),
+                s.artistFirstName(),
+                shot == null ? null : shot.id(),
+                taken == null ? null : words.verdict(taken.skin()),
+                target.map(t -> Srgb.hex(t.colour())).orElse(null),
+                stones.pebble("client-" + s.clientId(), 24, 20, 16),
+                target.map(t -> String.format(Locale.ROOT, "L* %.1f", t.colour().lightness()))
+                        .orElse(null),
+                choice == null ? null : choice.fullName(),
+                choice == null ? null : Srgb.hex(choice.settled()),
+                choice == null ? null : stones.pebble(choice.stoneId(), 24, 20, 16),
+                choice == null ? null : String.format(Locale.ROOT, "ΔE %.1f", choice.difference()),
+                choice == null || choice.rank() == 1
+                        ? null
+                        : messages.getMessage("record.rank", new Object[] {choice.rank()}, locale),
+                choice == null ? null : choice.note());
+    }
+
+    /** Opens a sitting for a client, today unless another day is given. */
+    @PostMapping("/clients/{id}/sittings")
+    String open(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam @NotNull @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.TIME) LocalTime time,
+            @RequestParam(defaultValue = "45") int minutes,
+            @RequestParam long artist,
+            @RequestParam(defaultValue = "") String event) {
+        clients.get(me.studio(), id);
+        String what = event.isBlank()
+                ? "Sitting"
+                : event.strip().substring(0, Math.min(120, event.strip().length()));
+        int length = Math.max(5, Math.min(480, minutes));
+        long sitting = sittings.add(me.studio(), id, artist, LocalDateTime.of(day, time), length, what);
+        return "redirect:/sittings/" + sitting;
+    }
+}

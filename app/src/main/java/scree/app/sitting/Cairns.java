@@ -1,0 +1,34 @@
+package scree.app.sitting;
+
+import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import scree.app.look.Cairn;
+import scree.app.studio.StudioId;
+
+/** Stacks the cairn of a sitting from what its stages report. */
+@Component
+public class Cairns {
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm");
+    private final List<StageOfSitting> stages;
+
+    Cairns(List<StageOfSitting> stages) {
+        this.stages = stages.stream()
+                .sorted(Comparator.comparingInt(StageOfSitting::order))
+                .toList();
+    }
+
+    /** @param present key of the stage that is open */
+    public Cairn of(StudioId studio, Sitting sitting, String present) {
+        List<Cairn.Stage> reached = stages.stream()
+                .map(stage -> stage.reached(studio, sitting))
+                .map(s -> s.key().equals(present)
+                        ? new Cairn.Stage(s.key(), Cairn.State.PRESENT, s.result(), s.colour(), s.colourId())
+                        : s)
+                .toList();
+        String plays = sitting.plays() == null ? "" : sitting.plays() + " · ";
+        String line = plays + CLOCK.format(sitting.startsAt()) + " · " + sitting.artistFirstName();
+        return Cairn.stack(sitting.id(), sitting.clientName(), sitting.clientId(), line, reached);
+    }
+}

@@ -1,0 +1,48 @@
+package scree.app.sitting;
+
+import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
+
+/** One appointment with its intake, joined with the names it is shown by. Null where nothing was asked yet. */
+public record Sitting(
+        long id,
+        long clientId,
+        String clientName,
+        String plays,
+        String allergies,
+        String skinType,
+        Integer birthYear,
+        long artistId,
+        String artistName,
+        LocalDateTime startsAt,
+        int minutes,
+        String event,
+        OffsetDateTime doneAt,
+        String occasion,
+        Integer lastsHours,
+        Boolean flash,
+        String coverage,
+        String finish,
+        String reactions,
+        String patchTest,
+        String brokenSkin,
+        String bothers,
+        String loves,
+        OffsetDateTime intakeAt,
+        int version) {
+    public boolean done() {
+        return doneAt != null;
+    }
+
+    public String clientFirstName() {
+        return clientName.split(" ")[0];
+    }
+
+    public String artistFirstName() {
+        return artistName.split(" ")[0];
+    }
+
+    public LocalDateTime endsAt() {
+        return startsAt.plusMinutes(minutes);
+    }
+}

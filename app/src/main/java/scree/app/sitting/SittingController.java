@@ -1,0 +1,45 @@
+package scree.app.sitting;
+
+import java.util.List;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import scree.app.look.Cairn;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+
+/** Opens a sitting where the work stands. */
+@Controller
+class SittingController {
+    private final Sittings sittings;
+    private final List<StageOfSitting> stages;
+
+    SittingController(Sittings sittings, List<StageOfSitting> stages) {
+        this.sittings = sittings;
+        this.stages = stages;
+    }
+
+    /** The lowest stage that is not done; the last one when all are. */
+    @GetMapping("/sittings/{id}")
+    String open(@CurrentMember Member me, @PathVariable long id) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        String key = stages.stream()
+                .sorted(java.util.Comparator.comparingInt(StageOfSitting::order))
+                .filter(s -> s.reached(me.studio(), sitting).state() != Cairn.State.DONE)
+                .map(StageOfSitting::key)
+                .findFirst()
+                .orElse(stages.stream()
+                        .max(java.util.Comparator.comparingInt(StageOfSitting::order))
+                        .orElseThrow()
+                        .key());
+        return "redirect:/sittings/" + id + "/" + key;
+    }
+
+    @PostMapping("/sittings/{id}/done")
+    String done(@CurrentMember Member me, @PathVariable long id) {
+        sittings.get(me.studio(), id);
+        sittings.finish(me.studio(), id);
+        return "redirect:/";
+    }
+}

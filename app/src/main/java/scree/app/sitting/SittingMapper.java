@@ -1,0 +1,35 @@
+package scree.app.sitting;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import scree.app.studio.StudioId;
+
+/** The sittings of one studio. */
+@Mapper
+interface SittingMapper {
+    Sitting find(@Param("studio") StudioId studio, @Param("id") long id);
+
+    List<Sitting> between(
+            @Param("studio") StudioId studio, @Param("from") LocalDateTime from, @Param("to") LocalDateTime to);
+
+    List<Sitting> ofClient(@Param("studio") StudioId studio, @Param("client") long client);
+
+    long add(
+            @Param("studio") StudioId studio,
+            @Param("client") long client,
+            @Param("artist") long artist,
+            @Param("startsAt") LocalDateTime startsAt,
+            @Param("minutes") int minutes,
+            @Param("event") String event);
+
+    /** Returns the rows changed: 0 when the sitting was edited since {@code version}. */
+    int saveIntake(
+            @Param("studio") StudioId studio,
+            @Param("id") long id,
+            @Param("version") int version,
+            @Param("i") IntakeAnswers answers);
+
+    int finish(@Param("studio") StudioId studio, @Param("id") long id);
+}

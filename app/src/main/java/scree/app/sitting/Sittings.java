@@ -1,0 +1,50 @@
+package scree.app.sitting;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import scree.app.studio.StudioId;
+import scree.app.web.NotHere;
+import scree.app.web.StaleSave;
+
+/** Keeps sittings and their intake. */
+@Service
+public class Sittings {
+    private final SittingMapper mapper;
+
+    Sittings(SittingMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    public Sitting get(StudioId studio, long id) {
+        return NotHere.unless(mapper.find(studio, id), "sitting");
+    }
+
+    public List<Sitting> on(StudioId studio, LocalDate day) {
+        return mapper.between(studio, day.atStartOfDay(), day.plusDays(1).atStartOfDay());
+    }
+
+    public List<Sitting> ofClient(StudioId studio, long client) {
+        return mapper.ofClient(studio, client);
+    }
+
+    @Transactional
+    public long add(StudioId studio, long client, long artist, LocalDateTime startsAt, int minutes, String event) {
+        return mapper.add(studio, client, artist, startsAt, minutes, event);
+    }
+
+    /** @throws StaleSave when someone else saved in between; carries the stored sitting */
+    @Transactional
+    public void saveIntake(StudioId studio, long id, int version, IntakeAnswers answers) {
+        if (mapper.saveIntake(studio, id, version, answers) == 0) {
+            throw new StaleSave(get(studio, id));
+        }
+    }
+
+    @Transactional
+    public void finish(StudioId studio, long id) {
+        mapper.finish(studio, id);
+    }
+}

@@ -1,0 +1,16 @@
+package scree.app.sitting;
+
+import scree.app.look.Cairn;
+import scree.app.studio.StudioId;
+
+/** A stage tells the cairn how far it is. Each stage's package brings one; their order is that of {@link #order}. */
+public interface StageOfSitting {
+    /** Returns the last part of its address, also its message key. */
+    String key();
+
+    /** Returns its place, 0 on the ground. */
+    int order();
+
+    /** Returns what it has reached for a sitting; state is DONE, TO_COME or LOOK_AGAIN. */
+    Cairn.Stage reached(StudioId studio, Sitting sitting);
+}

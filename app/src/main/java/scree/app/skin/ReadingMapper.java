@@ -1,0 +1,27 @@
+package scree.app.skin;
+
+import java.util.Collection;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import scree.app.studio.StudioId;
+
+/** The readings of one studio. */
+@Mapper
+interface ReadingMapper {
+    ReadingRow ofSitting(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    List<ReadingRow> ofSittings(@Param("studio") StudioId studio, @Param("sittings") Collection<Long> sittings);
+
+    List<ZoneRow> zones(@Param("studio") StudioId studio, @Param("readings") Collection<Long> readings);
+
+    /** Writes the sitting's reading and returns its id; a former one is replaced. */
+    long put(@Param("studio") StudioId studio, @Param("r") ReadingRow row);
+
+    int clearZones(@Param("studio") StudioId studio, @Param("reading") long reading);
+
+    int addZones(@Param("studio") StudioId studio, @Param("zones") List<ZoneRow> zones);
+
+    /** Returns the rows changed: 0 when the reading was taken anew since {@code version}. */
+    int keep(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("version") int version);
+}

@@ -1,0 +1,180 @@
+package scree.app.skin;
+
+import java.io.IOException;
+import java.util.Locale;
+import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.MessageSource;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartFile;
+import scree.app.picture.Pictures;
+import scree.app.sitting.Cairns;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.app.web.StaleSave;
+import scree.core.image.PictureRefused;
+import scree.core.skin.Side;
+import scree.core.skin.Zone;
+
+/** The Skin stage: a picture in, zones moved by hand, the reading kept. */
+@Controller
+@RequestMapping("/sittings/{id}/skin")
+class SkinController {
+    private static final Logger LOG = LoggerFactory.getLogger(SkinController.class);
+    private final Sittings sittings;
+    private final Readings readings;
+    private final Pictures pictures;
+    private final Cairns cairns;
+    private final MessageSource messages;
+    private final Optional<PracticeCamera> camera;
+
+    SkinController(
+            Sittings sittings,
+            Readings readings,
+            Pictures pictures,
+            Cairns cairns,
+            MessageSource messages,
+            Optional<PracticeCamera> camera) {
+        this.sittings = sittings;
+        this.readings = readings;
+        this.pictures = pictures;
+        this.cairns = cairns;
+        this.messages = messages;
+        this.camera = camera;
+    }
+
+    @GetMapping
+    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        model.addAttribute("sitting", sitting);
+        model.addAttribute("cairn", cairns.of(me.studio(), sitting, "skin"));
+        model.addAttribute("camera", camera.isPresent());
+        fill(me, id, model, locale);
+        return "skin/page";
+    }
+
+    @PostMapping(params = "!camera")
+    String upload(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam("picture") MultipartFile file,
+            Model model,
+            Locale locale)
+            throws IOException {
+        return takeIn(me, id, file.getBytes(), model, locale);
+    }
+
+    /** Lets the stand-in camera take the picture; only where one is plugged in. */
+    @PostMapping(params = "camera")
+    String photograph(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        byte[] jpeg =
+                camera.orElseThrow(() -> new scree.app.web.NotHere("camera")).photograph(sitting);
+        return takeIn(me, id, jpeg, model, locale);
+    }
+
+    private String takeIn(Member me, long id, byte[] bytes, Model model, Locale locale) {
+        try {
+            readings.take(me.studio(), id, bytes);
+        } catch (PictureRefused refused) {
+            LOG.info("picture refused: {}", refused.why());
+            model.addAttribute("refused", messages.getMessage("picture." + refused.why(), null, locale));
+            return page(me, id, model, locale);
+        }
+        return "redirect:/sittings/" + id + "/skin";
+    }
+
+    /** An upload over the server's limit never reaches a method, but still gets a sentence. */
+    @ExceptionHandler(MaxUploadSizeExceededException.class)
+    @ResponseStatus(HttpStatus.CONTENT_TOO_LARGE)
+    String tooLarge(@PathVariable(required = false) Long id, Model model, Locale locale) {
+        model.addAttribute("status", 413);
+        model.addAttribute("sentence", messages.getMessage("picture.FILE_TOO_LARGE", null, locale));
+        return "error";
+    }
+
+    @PostMapping("/zone")
+    String zone(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Zone zone,
+            @RequestParam Side side,
+            @RequestParam(defaultValue = "0") double dx,
+            @RequestParam(defaultValue = "0") double dy,
+            @RequestParam(defaultValue = "1") double scale,
+            Model model,
+            Locale locale) {
+        return relaid(me, id, model, locale, face -> face.withZone(zone, side, dx, dy, scale));
+    }
+
+    @PostMapping("/point")
+    String point(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam FaceState.Handle point,
+            @RequestParam double dx,
+            @RequestParam double dy,
+            Model model,
+            Locale locale) {
+        return relaid(me, id, model, locale, face -> face.withMoved(point, dx, dy));
+    }
+
+    @PostMapping("/template")
+    String template(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        return relaid(me, id, model, locale, FaceState::withTemplate);
+    }
+
+    private String relaid(
+            Member me, long id, Model model, Locale locale, java.util.function.UnaryOperator<FaceState> change) {
+        TakenReading now = readings.of(me.studio(), id).orElseThrow(() -> new scree.app.web.NotHere("reading"));
+        try {
+            readings.remeasure(me.studio(), id, change.apply(now.face()));
+        } catch (IllegalArgumentException refused) {
+            model.addAttribute("refused", sentence(refused.getMessage()));
+        }
+        fill(me, id, model, locale);
+        return "skin/page :: work";
+    }
+
+    @PostMapping("/keep")
+    String keep(
+            @CurrentMember Member me, @PathVariable long id, @RequestParam int version, Model model, Locale locale) {
+        try {
+            readings.keep(me.studio(), id, version);
+        } catch (StaleSave stale) {
+            model.addAttribute("refused", messages.getMessage("skin.stale", null, locale));
+            return page(me, id, model, locale);
+        }
+        return "redirect:/sittings/" + id + "/base";
+    }
+
+    private void fill(Member me, long id, Model model, Locale locale) {
+        SkinWords words = new SkinWords(messages, locale);
+        model.addAttribute("sittingId", id);
+        readings.of(me.studio(), id)
+                .ifPresent(taken -> model.addAttribute(
+                        "view",
+                        SkinView.of(
+                                taken,
+                                pictures.get(me.studio(), taken.pictureId()),
+                                readings.card(me.studio(), taken.pictureId()),
+                                words)));
+    }
+
+    private static String sentence(String message) {
+        return Character.toUpperCase(message.charAt(0)) + message.substring(1) + ".";
+    }
+}

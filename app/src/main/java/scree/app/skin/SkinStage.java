@@ -1,0 +1,53 @@
+package scree.app.skin;
+
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+import scree.app.look.Cairn;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.StageOfSitting;
+import scree.app.studio.StudioId;
+import scree.core.colour.Srgb;
+import scree.core.skin.MatchTarget;
+import scree.core.skin.SkinReading;
+
+@Component
+class SkinStage implements StageOfSitting {
+    private final Readings readings;
+    private final MessageSource messages;
+
+    SkinStage(Readings readings, MessageSource messages) {
+        this.readings = readings;
+        this.messages = messages;
+    }
+
+    @Override
+    public String key() {
+        return "skin";
+    }
+
+    @Override
+    public int order() {
+        return 1;
+    }
+
+    @Override
+    public Cairn.Stage reached(StudioId studio, Sitting sitting) {
+        Optional<TakenReading> taken = readings.of(studio, sitting.id());
+        Optional<MatchTarget> target = taken.flatMap(t -> MatchTarget.from(t.skin(), MatchTarget.School.JAW_TO_NECK));
+        if (target.isEmpty()) {
+            return new Cairn.Stage(key(), Cairn.State.TO_COME, null, null, null);
+        }
+        SkinWords words = new SkinWords(messages, Locale.ENGLISH);
+        boolean provisional = taken.get().skin().trust() == SkinReading.Trust.PROVISIONAL;
+        String result =
+                provisional ? "provisional" : words.shortVerdict(taken.get().skin());
+        return new Cairn.Stage(
+                key(),
+                taken.get().kept() ? Cairn.State.DONE : Cairn.State.TO_COME,
+                taken.get().kept() ? result : "not kept yet",
+                taken.get().kept() ? Srgb.hex(target.get().colour()) : null,
+                "client-" + sitting.clientId());
+    }
+}

@@ -1,0 +1,394 @@
+package scree.app.skin;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import scree.app.look.PebbleField;
+import scree.app.look.Stones;
+import scree.app.picture.Picture;
+import scree.core.colour.Lab;
+import scree.core.colour.Srgb;
+import scree.core.image.CardSighting;
+import scree.core.image.Point;
+import scree.core.shade.FieldPlace;
+import scree.core.skin.MatchTarget;
+import scree.core.skin.ReferenceCurve;
+import scree.core.skin.Side;
+import scree.core.skin.SkinReading;
+import scree.core.skin.Undertone;
+import scree.core.skin.Zone;
+import scree.core.skin.ZoneOutline;
+import scree.core.skin.ZoneReading;
+
+/** What the Skin page shows, with all geometry done. */
+record SkinView(
+        long sittingId,
+        int version,
+        boolean kept,
+        PictureBox picture,
+        List<ZoneShape> zones,
+        List<Tag> tags,
+        List<Handle> handles,
+        String cardPath,
+        String cardWords,
+        double cardX,
+        double cardY,
+        String trust,
+        double within,
+        String verdict,
+        List<String> cautions,
+        FieldBox field,
+        Shares shares,
+        String overtone,
+        String overtoneFace,
+        String overtoneRest,
+        List<String> missing,
+        List<Row> rows) {
+
+    /** The picture scaled into the drawing. */
+    record PictureBox(long id, double width, double height, double scale) {}
+
+    /** A zone's outline on the picture. */
+    record ZoneShape(
+            String zone,
+            String side,
+            String name,
+            String path,
+            double x,
+            double y,
+            double gripX,
+            double gripY,
+            boolean read) {}
+
+    /** A zone's stone in the margin with its leader. */
+    record Tag(
+            String id,
+            String name,
+            String path,
+            String colour,
+            double x,
+            double y,
+            double fromX,
+            double fromY,
+            boolean read,
+            double textY) {}
+
+    /** A point to be dragged. */
+    record Handle(String key, double x, double y) {}
+
+    /** The small pebble field. */
+    record FieldBox(
+            List<PebbleField.Tick> ticks,
+            List<PebbleField.Stone> stones,
+            List<PebbleField.Label> labels,
+            double usualX,
+            String ring,
+            List<Swatch> all,
+            double bracketTop,
+            double bracketBottom) {}
+
+    /** One stone of the column of all depths. */
+    record Swatch(String path, String colour) {}
+
+    /** Undertone as a cut slab. */
+    record Shares(
+            String slab,
+            double coolEnd,
+            double neutralEnd,
+            double oliveFrom,
+            int cool,
+            int neutral,
+            int warm,
+            int olive,
+            String leading,
+            String words) {}
+
+    /** A zone's figures. */
+    record Row(
+            String name,
+            String stone,
+            String colour,
+            String l,
+            String a,
+            String b,
+            String ita,
+            String spread,
+            int kept,
+            String out) {}
+
+    private static final double BOX_WIDTH = 492;
+    private static final double BOX_HEIGHT = 600;
+    private static final double FIELD_WIDTH = 264;
+    private static final double FIELD_HEIGHT = 202;
+    private static final double SHARE_WIDTH = 360;
+    private static final Stones STONES = new Stones();
+
+    static SkinView of(TakenReading taken, Picture picture, CardSighting card, SkinWords words) {
+        double scale = Math.min(BOX_WIDTH / picture.width(), BOX_HEIGHT / picture.height());
+        PictureBox box = new PictureBox(picture.id(), picture.width() * scale, picture.height() * scale, scale);
+        SkinReading skin = taken.skin();
+        List<ZoneShape> zones = zones(taken, box, words);
+        List<Point> cardLine = card instanceof CardSighting.Found f
+                ? f.outline().stream()
+                        .map(p -> new Point(p.x() * scale, p.y() * scale))
+                        .toList()
+                : List.of();
+        Optional<Undertone> undertone = Undertone.from(skin);
+        Optional<MatchTarget> target = MatchTarget.from(skin, MatchTarget.School.JAW_TO_NECK);
+        return new SkinView(
+                taken.sittingId(),
+                taken.version(),
+                taken.kept(),
+                box,
+                zones,
+                tags(taken, zones, box, cardLine, words),
+                handles(taken.face(), scale),
+                polygon(cardLine),
+                cardWords(card, skin, words),
+                cardLine.stream().mapToDouble(Point::x).average().orElse(0),
+                cardLine.stream().mapToDouble(Point::y).min().orElse(0) - 10,
+                skin.trust().name(),
+                skin.trust().within(),
+                words.verdict(skin),
+                cautions(skin, card, words),
+                target.map(t -> field(skin, t, words)).orElse(null),
+                undertone.map(u -> shares(u, words)).orElse(null),
+                words.overtone(skin),
+                skin.colourOf(Zone.CHEEK).map(Srgb::hex).orElse(null),
+                skin.colourOf(Zone.NECK).map(Srgb::hex).orElse(null),
+                words.missing(skin),
+                skin.zones().stream().map(z -> row(z, words)).toList());
+    }
+
+    // ---- the picture ----
+
+    private static List<ZoneShape> zones(TakenReading taken, PictureBox box, SkinWords words) {
+        List<ZoneShape> shapes = new ArrayList<>();
+        for (ZoneOutline o : taken.face().outlines()) {
+            List<Point> line = o.polygon(taken.face().frame()).stream()
+                    .map(p -> new Point(p.x() * box.scale(), p.y() * box.scale()))
+                    .toList();
+            double x = line.stream().mapToDouble(Point::x).average().orElse(0);
+            double y = line.stream().mapToDouble(Point::y).average().orElse(0);
+            double right = line.stream().mapToDouble(Point::x).max().orElse(0);
+            boolean read = taken.skin().colourOf(o.zone()).isPresent();
+            String side = o.side() == Side.CENTRE ? "" : " " + words.say("side." + o.side());
+            String name = words.say("zone." + o.zone()) + side;
+            shapes.add(new ZoneShape(o.zone().name(), o.side().name(), name, polygon(line), x, y, right, y, read));
+        }
+        return shapes;
+    }
+
+    /** Puts each zone's stone in the nearer margin, rows apart, so that leaders do not cross. */
+    private static List<Tag> tags(
+            TakenReading taken, List<ZoneShape> shapes, PictureBox box, List<Point> card, SkinWords words) {
+        double cardTop = card.stream().mapToDouble(Point::y).min().orElse(1e9) - 34;
+        double cardBottom = card.stream().mapToDouble(Point::y).max().orElse(-1e9) + 12;
+        boolean cardRight = card.stream().mapToDouble(Point::x).average().orElse(box.width()) > box.width() / 2;
+        List<Zone> left = List.of(Zone.TEMPLE, Zone.UNDER_EYE, Zone.OUTER_CHEEK, Zone.JAW, Zone.NECK);
+        List<Zone> right = List.of(Zone.FOREHEAD, Zone.NOSE, Zone.CHEEK, Zone.CHIN, Zone.CHEST);
+        List<Tag> tags = new ArrayList<>();
+        column(tags, cardRight ? left : right, true, shapes, taken, box, -1, -1, words);
+        column(tags, cardRight ? right : left, false, shapes, taken, box, cardTop, cardBottom, words);
+        return tags;
+    }
+
+    private static void column(
+            List<Tag> tags,
+            List<Zone> zones,
+            boolean onLeft,
+            List<ZoneShape> shapes,
+            TakenReading taken,
+            PictureBox box,
+            double avoidTop,
+            double avoidBottom,
+            SkinWords words) {
+        double next = 34;
+        for (Zone zone : zones) {
+            Side side = zone.paired() ? onLeft ? Side.RIGHT : Side.LEFT : Side.CENTRE;
+            ZoneShape shape = shapes.stream()
+                    .filter(s -> s.zone().equals(zone.name()) && s.side().equals(side.name()))
+                    .findFirst()
+                    .orElseThrow();
+            double y = Math.max(next, shape.y() - 8);
+            if (avoidBottom > 0 && y + 30 > avoidTop && y - 20 < avoidBottom) {
+                boolean above = avoidTop - 26 >= next;
+                y = above && shape.y() < avoidBottom - 60
+                        ? Math.max(next, Math.min(y, avoidTop - 30))
+                        : avoidBottom + 26;
+            }
+            y = Math.min(y, box.height() - 34);
+            next = y + 58;
+            double x = onLeft ? 40 : box.width() - 42;
+            Optional<Lab> colour = taken.skin().colourOf(zone);
+            tags.add(new Tag(
+                    zone.name(),
+                    words.say("zone." + zone),
+                    STONES.pebble("zone-" + zone, x, y, 15),
+                    colour.map(Srgb::hex).orElse("none"),
+                    x,
+                    y,
+                    shape.x(),
+                    shape.y(),
+                    colour.isPresent(),
+                    y + 31));
+        }
+    }
+
+    private static List<Handle> handles(FaceState face, double scale) {
+        List<Handle> handles = new ArrayList<>();
+        for (FaceState.Handle h : FaceState.Handle.values()) {
+            Point p = face.at(h);
+            handles.add(new Handle(h.name(), p.x() * scale, p.y() * scale));
+        }
+        return handles;
+    }
+
+    private static String polygon(List<Point> line) {
+        StringBuilder d = new StringBuilder();
+        for (Point p : line) {
+            d.append(d.length() == 0 ? 'M' : 'L').append(String.format(Locale.ROOT, "%.1f,%.1f", p.x(), p.y()));
+        }
+        return line.isEmpty() ? null : d.append('Z').toString();
+    }
+
+    private static String cardWords(CardSighting card, SkinReading skin, SkinWords words) {
+        if (!(card instanceof CardSighting.Found)) {
+            return null;
+        }
+        int fields = skin.quality().fields();
+        return words.say("skin.card.found", fields - skin.quality().unusable(), fields);
+    }
+
+    private static List<String> cautions(SkinReading skin, CardSighting card, SkinWords words) {
+        List<String> lines = new ArrayList<>();
+        if (card instanceof CardSighting.Partial p) {
+            lines.add(words.say("skin.card.partial", p.marks()));
+        } else if (card instanceof CardSighting.None) {
+            lines.add(words.say("skin.card.none"));
+        } else if (skin.trust() == SkinReading.Trust.GREY_CARD) {
+            lines.add(words.say("skin.card.grey"));
+        }
+        if (skin.quality().unusable() > 0) {
+            lines.add(words.say(
+                    "skin.card.lost", skin.quality().unusable(), skin.quality().fields()));
+        }
+        if (skin.sideLight() > 0.15) {
+            lines.add(words.say("skin.light.side"));
+        } else if (skin.sideLight() > 0.10) {
+            lines.add(words.say("skin.light.slant"));
+        }
+        return lines;
+    }
+
+    // ---- the field ----
+
+    private static FieldBox field(SkinReading skin, MatchTarget target, SkinWords words) {
+        FieldPlace middle = FieldPlace.of(target.colour());
+        double spanL = 5;
+        double spanH = 10;
+        for (ZoneReading z : skin.zones()) {
+            FieldPlace p = FieldPlace.of(z.colour());
+            spanL = Math.max(spanL, 1.2 * Math.abs(p.lightness() - middle.lightness()) + .6);
+            spanH = Math.max(spanH, 1.25 * Math.abs(p.lean() - middle.lean()) + 1);
+        }
+        PebbleField field =
+                new PebbleField(FIELD_WIDTH, FIELD_HEIGHT, middle, Math.min(spanH, 24), Math.min(spanL, 12));
+        List<PebbleField.Shade> shades = new ArrayList<>();
+        for (ZoneReading z : skin.zones()) {
+            shades.add(new PebbleField.Shade(
+                    "zone-" + z.zone(),
+                    words.say("zone." + z.zone()),
+                    Srgb.hex(z.colour()),
+                    FieldPlace.of(z.colour()),
+                    0,
+                    null,
+                    true,
+                    null,
+                    words.say("zone." + z.zone())));
+        }
+        double cx = FIELD_WIDTH / 2;
+        double cy = FIELD_HEIGHT / 2;
+        field.place(shades, 12, 12);
+        List<Swatch> all = new ArrayList<>();
+        double step = FIELD_HEIGHT / 13;
+        for (int i = 0; i < 13; i++) {
+            Lab usual = ReferenceCurve.at(78 - 4 * i);
+            all.add(new Swatch(STONES.pebble("depth-" + i, 10, step * (i + .5), 6.6), Srgb.hex(usual)));
+        }
+        double perL = step / 4;
+        return new FieldBox(
+                field.ticks(2),
+                field.stones(),
+                field.labels(),
+                field.usualX(),
+                STONES.pebble("ring", cx, cy, 21),
+                all,
+                step / 2 + (78 - middle.lightness() - 5) * perL,
+                step / 2 + (78 - middle.lightness() + 5) * perL);
+    }
+
+    private static Shares shares(Undertone u, SkinWords words) {
+        double coolEnd = SHARE_WIDTH * u.cool();
+        double neutralEnd = SHARE_WIDTH * (u.cool() + u.neutral());
+        double from = u.leading() == Undertone.Family.WARM
+                ? neutralEnd
+                : u.leading() == Undertone.Family.NEUTRAL ? coolEnd : 0;
+        double end = u.leading() == Undertone.Family.WARM
+                ? SHARE_WIDTH
+                : u.leading() == Undertone.Family.NEUTRAL ? neutralEnd : coolEnd;
+        double oliveFrom = u.olive() < .1 ? SHARE_WIDTH : end - (end - from) * u.olive();
+        String basis = words.say(u.sheltered() ? "undertone.sheltered" : "undertone.exposed");
+        String lean = words.say(
+                "undertone.lean." + (u.leanDegrees() > 1 ? "golden" : u.leanDegrees() < -1 ? "pink" : "usual"),
+                String.format(Locale.ROOT, "%.0f", Math.abs(u.leanDegrees())));
+        return new Shares(
+                STONES.slab("undertone", 0, 0, SHARE_WIDTH, 46),
+                coolEnd,
+                neutralEnd,
+                oliveFrom,
+                percent(u.cool()),
+                percent(u.neutral()),
+                100 - percent(u.cool()) - percent(u.neutral()),
+                percent(u.olive()),
+                u.leading().name(),
+                basis + " " + lean);
+    }
+
+    private static int percent(double share) {
+        return (int) Math.round(100 * share);
+    }
+
+    private static Row row(ZoneReading z, SkinWords words) {
+        Lab c = z.colour();
+        var s = z.sample();
+        List<String> out = new ArrayList<>();
+        add(out, s.shine(), s.total(), "skin.out.shine", words);
+        add(out, s.shadow(), s.total(), "skin.out.shadow", words);
+        add(out, s.clipped(), s.total(), "skin.out.clipped", words);
+        String ita = c.b() > 0 ? one(scree.core.skin.Depth.itaDegrees(c)) + "°" : "–";
+        return new Row(
+                words.say("zone." + z.zone()),
+                STONES.pebble("zone-" + z.zone(), 16, 14, 11),
+                Srgb.hex(c),
+                one(c.lightness()),
+                one(c.a()),
+                one(c.b()),
+                ita,
+                "± " + one(z.spread()),
+                (int) Math.round(100 * s.kept()),
+                out.isEmpty() ? words.say("skin.out.none") : String.join(", ", out));
+    }
+
+    private static void add(List<String> out, int count, int total, String key, SkinWords words) {
+        int share = total == 0 ? 0 : (int) Math.round(100.0 * count / total);
+        if (share > 0) {
+            out.add(words.say(key, share));
+        }
+    }
+
+    private static String one(double v) {
+        return String.format(Locale.ROOT, "%.1f", v);
+    }
+}

@@ -1,0 +1,74 @@
+package scree.app.skin;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.context.MessageSource;
+import scree.core.colour.Lab;
+import scree.core.skin.Depth;
+import scree.core.skin.MatchTarget;
+import scree.core.skin.Overtone;
+import scree.core.skin.SkinReading;
+import scree.core.skin.Undertone;
+import scree.core.skin.Zone;
+
+/** Puts a reading into words. The judgement is the core's; only sentences are made here. */
+public final class SkinWords {
+    private final MessageSource messages;
+    private final Locale locale;
+
+    public SkinWords(MessageSource messages, Locale locale) {
+        this.messages = messages;
+        this.locale = locale;
+    }
+
+    String shortVerdict(SkinReading reading) {
+        String depth = depth(reading).map(d -> say("depth." + d)).orElse("read");
+        return Undertone.from(reading)
+                .map(u -> depth + ", " + say("undertone." + u.leading()).toLowerCase(locale))
+                .orElse(depth);
+    }
+
+    /** Returns the sentence that heads the page. */
+    public String verdict(SkinReading reading) {
+        Optional<Depth> depth = depth(reading);
+        Optional<Undertone> under = Undertone.from(reading);
+        if (depth.isEmpty() || under.isEmpty()) {
+            return say("skin.verdict.none");
+        }
+        Undertone u = under.get();
+        String olive = u.olive() > 0.6 ? say("skin.olive.clear") : u.olive() > 0.3 ? say("skin.olive.quiet") : "";
+        return say("depth." + depth.get()) + ", " + say("undertone.verdict." + u.leading()) + olive + ".";
+    }
+
+    String overtone(SkinReading reading) {
+        Optional<Lab> cheek = reading.colourOf(Zone.CHEEK);
+        Optional<Lab> neck = reading.colourOf(Zone.NECK);
+        if (cheek.isEmpty() || neck.isEmpty()) {
+            return say("overtone.unknown");
+        }
+        return say("overtone." + Overtone.between(cheek.get(), neck.get()).kind());
+    }
+
+    /** Returns what is missing for a full reading, shortest way first. */
+    List<String> missing(SkinReading reading) {
+        List<String> lines = new java.util.ArrayList<>();
+        if (reading.colourOf(Zone.NECK).isEmpty()) {
+            lines.add(say("skin.missing.neck"));
+        }
+        if (reading.colourOf(Zone.JAW).isEmpty()) {
+            lines.add(say("skin.missing.jaw"));
+        }
+        return lines;
+    }
+
+    private static Optional<Depth> depth(SkinReading reading) {
+        return MatchTarget.from(reading, MatchTarget.School.JAW_TO_NECK)
+                .filter(t -> t.colour().b() > 0)
+                .map(t -> Depth.of(t.colour()));
+    }
+
+    String say(String key, Object... args) {
+        return messages.getMessage(key, args, key, locale);
+    }
+}

@@ -1,0 +1,48 @@
+package scree.app.studio;
+
+import java.util.List;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Accounts for sign-in, and the artists of a studio. */
+@Service
+public class Accounts implements UserDetailsService {
+    private final AccountMapper mapper;
+    private final PasswordEncoder passwords;
+
+    Accounts(AccountMapper mapper, PasswordEncoder passwords) {
+        this.mapper = mapper;
+        this.passwords = passwords;
+    }
+
+    @Override
+    public Member loadUserByUsername(String email) {
+        Account a = mapper.findByEmail(email.strip());
+        if (a == null) {
+            throw new UsernameNotFoundException("no such account");
+        }
+        return new Member(a.id(), new StudioId(a.studioId()), a.name(), a.studioName(), a.email(), a.passwordHash());
+    }
+
+    public List<Artist> artists(StudioId studio) {
+        return mapper.artists(studio);
+    }
+
+    public boolean none() {
+        return mapper.countStudios() == 0;
+    }
+
+    @Transactional
+    public StudioId foundStudio(String name) {
+        return new StudioId(mapper.addStudio(name));
+    }
+
+    /** Returns the new artist's id. */
+    @Transactional
+    public long addArtist(StudioId studio, String name, String email, String password) {
+        return mapper.addArtist(studio, name, email, passwords.encode(password));
+    }
+}

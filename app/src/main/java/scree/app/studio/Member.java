@@ -1,0 +1,34 @@
+package scree.app.studio;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.security.core.GrantedAuthority;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.userdetails.UserDetails;
+
+/** The signed-in artist. */
+public record Member(long artistId, StudioId studio, String name, String studioName, String email, String passwordHash)
+        implements UserDetails {
+    private static final long serialVersionUID = 1;
+
+    @Override
+    public Collection<? extends GrantedAuthority> getAuthorities() {
+        return List.of(new SimpleGrantedAuthority("ROLE_ARTIST"));
+    }
+
+    @Override
+    public String getPassword() {
+        return passwordHash;
+    }
+
+    @Override
+    public String getUsername() {
+        return email;
+    }
+
+    /** Never the hash. */
+    @Override
+    public String toString() {
+        return "Member[" + artistId + "]";
+    }
+}

@@ -1,0 +1,56 @@
+package scree.app.studio;
+
+import org.springframework.boot.health.actuate.endpoint.HealthEndpoint;
+import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Who may see what, and which headers keep a browser honest. */
+@Configuration
+public class SecurityConfig {
+    private static final String POLICY = "default-src 'self'; img-src 'self' data: blob:; style-src 'self'; "
+            + "script-src 'self'; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; "
+            + "form-action 'self'; frame-ancestors 'none'";
+
+    /** Static files: public, and cached as the resource handler says instead of never. */
+    @Bean
+    @Order(1)
+    SecurityFilterChain staticFiles(HttpSecurity http) throws Exception {
+        return http.securityMatcher("/css/**", "/js/**", "/fonts/**", "/webjars/**", "/favicon.svg")
+                .authorizeHttpRequests(all -> all.anyRequest().permitAll())
+                .headers(h -> h.cacheControl(c -> c.disable()))
+                .requestCache(c -> c.disable())
+                .securityContext(c -> c.disable())
+                .sessionManagement(s -> s.disable())
+                .build();
+    }
+
+    /** Health has its own port on loopback and says up or down only. */
+    @Bean
+    @Order(2)
+    SecurityFilterChain health(HttpSecurity http) throws Exception {
+        return http.securityMatcher(EndpointRequest.to(HealthEndpoint.class))
+                .authorizeHttpRequests(all -> all.anyRequest().permitAll())
+                .build();
+    }
+
+    @Bean
+    @Order(3)
+    SecurityFilterChain pages(HttpSecurity http) throws Exception {
+        return http.authorizeHttpRequests(all -> all.requestMatchers("/sign-in", "/error")
+                        .permitAll()
+                        .anyRequest()
+                        .hasRole("ARTIST"))
+                .formLogin(form ->
+                        form.loginPage("/sign-in").defaultSuccessUrl("/", false).failureUrl("/sign-in?failed"))
+                .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?left"))
+                .headers(h -> h.contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
+                        .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(p -> p.policy("camera=(self), microphone=(), geolocation=()")))
+                .build();
+    }
+}

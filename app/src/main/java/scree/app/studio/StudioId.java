@@ -1,0 +1,4 @@
+package scree.app.studio;
+
+/** Whose data a question is about. Comes from the signed-in artist, never from an address. */
+public record StudioId(long value) {}

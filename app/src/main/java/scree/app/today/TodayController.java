@@ -1,0 +1,157 @@
+package scree.app.today;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import scree.app.base.BaseChoice;
+import scree.app.base.Bases;
+import scree.app.kit.Kit;
+import scree.app.kit.Product;
+import scree.app.look.Stones;
+import scree.app.picture.Pictures;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.studio.Accounts;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.core.colour.Srgb;
+
+/** The day: who sits when, what to look out for, which products end soon. */
+@Controller
+class TodayController {
+    private static final int MOST_EXPIRING = 4;
+    private static final int MOST_CAUTIONS = 4;
+    private final Sittings sittings;
+    private final Accounts accounts;
+    private final Pictures pictures;
+    private final Bases bases;
+    private final Kit kit;
+    private final Clock clock;
+    private final MessageSource messages;
+
+    TodayController(
+            Sittings sittings,
+            Accounts accounts,
+            Pictures pictures,
+            Bases bases,
+            Kit kit,
+            Clock clock,
+            MessageSource messages) {
+        this.sittings = sittings;
+        this.accounts = accounts;
+        this.pictures = pictures;
+        this.bases = bases;
+        this.kit = kit;
+        this.clock = clock;
+        this.messages = messages;
+    }
+
+    /** Something to look out for. */
+    record LookOut(long sitting, String who, String what) {}
+
+    /** A product near its end; share of its time left, 0 to 1. */
+    record Ending(String name, String stone, String colour, String opened, String left, double share, boolean past) {}
+
+    @GetMapping("/")
+    String today(@CurrentMember Member me, Model model, Locale locale) {
+        LocalDateTime now = LocalDateTime.now(clock);
+        List<Sitting> day = sittings.on(me.studio(), now.toLocalDate());
+        List<Long> ids = day.stream().map(Sitting::id).toList();
+        Map<Long, BaseChoice> choices = bases.choices(me.studio(), ids);
+        Map<Long, String> states = new HashMap<>();
+        for (Sitting s : day) {
+            states.put(
+                    s.id(),
+                    s.done() ? "done" : choices.containsKey(s.id()) || s.intakeAt() != null ? "begun" : "to-come");
+        }
+        String title = day.isEmpty() ? say("today.quiet", locale) : day.get(0).event();
+        model.addAttribute(
+                "view",
+                TodayView.of(
+                        day,
+                        accounts.artists(me.studio()),
+                        pictures.latest(me.studio(), ids),
+                        states,
+                        now,
+                        title,
+                        summary(day, states, now.toLocalDate(), locale)));
+        model.addAttribute("next", next(day, me));
+        model.addAttribute("lookOuts", lookOuts(day, locale));
+        model.addAttribute("endings", endings(me, now.toLocalDate(), locale));
+        model.addAttribute("empty", day.isEmpty());
+        return "today/page";
+    }
+
+    /** Returns the artist's own sitting that is open, or the next to come. */
+    private static Sitting next(List<Sitting> day, Member me) {
+        return day.stream()
+                .filter(s -> !s.done())
+                .min(Comparator.comparing((Sitting s) -> s.artistId() != me.artistId())
+                        .thenComparing(s -> s.intakeAt() == null)
+                        .thenComparing(Sitting::startsAt))
+                .orElse(null);
+    }
+
+    private String summary(List<Sitting> day, Map<Long, String> states, LocalDate date, Locale locale) {
+        long done = states.values().stream().filter("done"::equals).count();
+        long begun = states.values().stream().filter("begun"::equals).count();
+        String dayName = DateTimeFormatter.ofPattern("EEEE d MMMM", locale).format(date);
+        return dayName + ". " + say("today.summary", locale, day.size(), done, begun, day.size() - done - begun);
+    }
+
+    private List<LookOut> lookOuts(List<Sitting> day, Locale locale) {
+        List<LookOut> lines = new ArrayList<>();
+        for (Sitting s : day) {
+            String who = s.clientFirstName() + ", "
+                    + "%d:%02d".formatted(s.startsAt().getHour(), s.startsAt().getMinute());
+            if (s.done()) {
+                continue;
+            }
+            if (s.allergies() != null && !s.allergies().isBlank()) {
+                lines.add(new LookOut(s.id(), who, say("today.allergy", locale, s.allergies())));
+            } else if (s.brokenSkin() != null) {
+                lines.add(new LookOut(s.id(), who, say("today.broken", locale, s.brokenSkin())));
+            } else if (s.intakeAt() != null && !"CLEAR".equals(s.patchTest())) {
+                lines.add(new LookOut(s.id(), who, say("today.patch", locale)));
+            }
+        }
+        return lines.stream().limit(MOST_CAUTIONS).toList();
+    }
+
+    private List<Ending> endings(Member me, LocalDate today, Locale locale) {
+        Stones stones = new Stones();
+        List<Ending> endings = new ArrayList<>();
+        for (Product p : kit.soonPastTheirTime(me.studio(), MOST_EXPIRING)) {
+            long days = ChronoUnit.DAYS.between(today, p.usableUntil());
+            long span = Math.max(1, ChronoUnit.DAYS.between(p.openedOn(), p.usableUntil()));
+            String left = days < 0
+                    ? say("today.past", locale)
+                    : days < 14 ? say("today.days", locale, days) : say("today.weeks", locale, days / 7);
+            endings.add(new Ending(
+                    p.fullName(),
+                    stones.pebble(p.stoneId(), 24, 20, 16),
+                    Srgb.hex(p.settled()),
+                    say("today.open", locale, p.monthsOpen()),
+                    left,
+                    Math.max(0.03, Math.min(1, (double) days / span)),
+                    days < 0));
+        }
+        return endings;
+    }
+
+    private String say(String key, Locale locale, Object... args) {
+        return messages.getMessage(key, args, locale);
+    }
+}

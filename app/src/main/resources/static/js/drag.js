@@ -1,0 +1,85 @@
+/* Moves zones and points of the portrait with mouse, touch and keys; the server measures. */
+(function () {
+  "use strict";
+  let held = null;
+
+  function portrait() { return document.getElementById("portrait"); }
+  function toDrawing(event) {
+    const point = new DOMPoint(event.clientX, event.clientY);
+    return point.matrixTransform(portrait().getScreenCTM().inverse());
+  }
+  function send(part, dx, dy, scale) {
+    const work = document.getElementById("skin-work");
+    const perPixel = Number(portrait().dataset.scale);
+    const values = { dx: dx / perPixel, dy: dy / perPixel };
+    const loose = portrait().classList.contains("loose");
+    let path = "/point";
+    let again;
+    if (part.dataset.zone) {
+      path = "/zone";
+      Object.assign(values, { zone: part.dataset.zone, side: part.dataset.side, scale: scale });
+      again = '[data-zone="' + part.dataset.zone + '"][data-side="' + part.dataset.side + '"]';
+    } else {
+      values.point = part.dataset.point;
+      again = '[data-point="' + part.dataset.point + '"]';
+    }
+    window.htmx.ajax("POST", work.dataset.url + path, { values: values, target: "#skin-work", swap: "outerHTML" }).then(() => {
+      if (!portrait()) { return; }
+      portrait().classList.toggle("loose", loose);
+      const button = document.getElementById("move");
+      if (button) { button.setAttribute("aria-pressed", String(loose)); }
+      const next = portrait().querySelector(again);
+      if (next) { next.focus({ preventScroll: true }); }
+    });
+  }
+
+  document.addEventListener("pointerdown", (event) => {
+    const part = event.target.closest && event.target.closest("#portrait [data-zone], #portrait [data-point]");
+    if (!part || event.button !== 0) { return; }
+    event.preventDefault();
+    part.focus({ preventScroll: true });
+    held = { part: part, from: toDrawing(event), grip: event.target.hasAttribute("data-grip"), was: part.getAttribute("transform") || "" };
+    part.classList.add("moving");
+    part.setPointerCapture && part.setPointerCapture(event.pointerId);
+  });
+  document.addEventListener("pointermove", (event) => {
+    if (!held) { return; }
+    event.preventDefault();
+    const at = toDrawing(event);
+    const box = held.part.getBBox();
+    if (held.grip) {
+      const cx = box.x + box.width / 2, cy = box.y + box.height / 2;
+      const k = factor(at, cx, cy);
+      held.part.setAttribute("transform", "translate(" + cx + " " + cy + ") scale(" + k + ") translate(" + -cx + " " + -cy + ")");
+    } else {
+      held.part.setAttribute("transform", "translate(" + (at.x - held.from.x) + " " + (at.y - held.from.y) + ") " + held.was);
+    }
+  }, { passive: false });
+  function factor(at, cx, cy) {
+    const before = Math.hypot(held.from.x - cx, held.from.y - cy);
+    return Math.min(3, Math.max(0.35, Math.hypot(at.x - cx, at.y - cy) / Math.max(4, before)));
+  }
+  document.addEventListener("pointerup", (event) => {
+    if (!held) { return; }
+    const at = toDrawing(event);
+    const box = held.part.querySelector("path").getBBox();
+    const k = held.grip ? factor(at, box.x + box.width / 2, box.y + box.height / 2) : 1;
+    const dx = held.grip ? 0 : at.x - held.from.x, dy = held.grip ? 0 : at.y - held.from.y;
+    const part = held.part;
+    held = null;
+    part.classList.remove("moving");
+    if (Math.abs(dx) + Math.abs(dy) > 1 || k !== 1) { send(part, dx, dy, k); }
+  });
+  document.addEventListener("pointercancel", () => {
+    if (held) { held.part.setAttribute("transform", held.was); held = null; }
+  });
+  document.addEventListener("keydown", (event) => {
+    const part = event.target.closest && event.target.closest("#portrait [data-zone], #portrait [data-point]");
+    if (!part) { return; }
+    const step = event.shiftKey ? 10 : 3;
+    const move = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key];
+    const scale = { "+": 1.1, "=": 1.1, "-": 1 / 1.1 }[event.key];
+    if (move) { event.preventDefault(); send(part, move[0], move[1], 1); }
+    else if (scale && part.dataset.zone) { event.preventDefault(); send(part, 0, 0, scale); }
+  });
+})();

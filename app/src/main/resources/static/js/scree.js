@@ -1,0 +1,94 @@
+/* Moves nothing of the craft: keys, waiting, the CSRF header for htmx, the file field. */
+(function () {
+  "use strict";
+  const csrf = document.querySelector('meta[name="csrf"]');
+  document.addEventListener("htmx:configRequest", (event) => {
+    if (csrf && csrf.dataset.header) { event.detail.headers[csrf.dataset.header] = csrf.dataset.token; }
+  });
+
+  const message = document.getElementById("message");
+  let timer = null;
+  function say(text, lasting) {
+    message.textContent = text;
+    message.classList.add("shown");
+    clearTimeout(timer);
+    if (!lasting) { timer = setTimeout(() => message.classList.remove("shown"), 8000); }
+  }
+  /* Stones fill one by one while a long answer is on its way. */
+  function wait(text) {
+    say(text, true);
+    const row = document.createElement("span");
+    row.className = "fill";
+    for (let i = 0; i < 5; i++) { row.appendChild(document.createElement("i")); }
+    message.appendChild(row);
+    let at = 0;
+    setInterval(() => { row.children[at % 5].classList.toggle("full"); at++; }, 320);
+  }
+  document.addEventListener("submit", (event) => {
+    const words = event.target.dataset.waiting;
+    if (words) { setTimeout(() => wait(words), 300); }
+  });
+  document.addEventListener("htmx:responseError", (event) => {
+    const gone = event.detail.xhr.status === 403;
+    say(gone ? "You were away too long. Load the page again; nothing is lost." : "That did not reach us. What you see is the last saved state. Try again.", true);
+  });
+  document.addEventListener("htmx:sendError", () => say("No answer from Scree. What you see is the last saved state. Try again.", true));
+
+  document.addEventListener("change", (event) => {
+    if (event.target.matches(".upload input[type=file]") && event.target.files.length) {
+      if (event.target.files[0].size > 25 * 1024 * 1024) {
+        say("The file is over 25 MB. Send the JPEG that the phone makes, or a smaller one.", true);
+        event.target.value = "";
+        return;
+      }
+      event.target.form.requestSubmit();
+    }
+  });
+  const drop = document.querySelector(".portrait-side");
+  if (drop) {
+    const bed = () => document.querySelector(".first-picture");
+    ["dragover", "dragleave", "drop"].forEach((type) => drop.addEventListener(type, (event) => {
+      event.preventDefault();
+      if (bed()) { bed().classList.toggle("over", type === "dragover"); }
+      const input = document.getElementById("picture");
+      if (type === "drop" && event.dataTransfer.files.length && input) {
+        input.files = event.dataTransfer.files;
+        input.dispatchEvent(new Event("change", { bubbles: true }));
+      }
+    }));
+  }
+
+  const keys = document.getElementById("keys");
+  const opener = document.getElementById("keys-open");
+  if (opener) { opener.addEventListener("click", () => keys.showModal()); }
+  function press(selector) {
+    const found = document.querySelector(selector);
+    if (found) { found.click(); }
+    return Boolean(found);
+  }
+  document.addEventListener("keydown", (event) => {
+    const typing = event.target.closest("input, textarea, select, dialog");
+    if (typing || event.ctrlKey || event.metaKey || event.altKey) { return; }
+    const sitting = document.querySelector("[data-sitting]");
+    const stage = { 1: "intake", 2: "skin", 3: "base" }[event.key];
+    const page = { t: "/", c: "/clients", k: "/kit" }[event.key];
+    if (sitting && stage) { location.href = "/sittings/" + sitting.dataset.sitting + "/" + stage; }
+    else if (page) { location.href = page; }
+    else if (event.key === "?") { keys.showModal(); }
+    else if (event.key === "/") { const find = document.getElementById("find"); if (find) { event.preventDefault(); find.focus(); } }
+    else if (event.key === "n") { press('[data-key="n"]'); }
+    else if (event.key === "m") { press("#move"); }
+    else if (event.key === "s") { press("#figures summary"); }
+    else if (event.key === "Enter" && event.target === document.body) { press("[data-main]"); }
+    else if ((event.key === "Enter" || event.key === " ") && event.target.matches("a.pebble")) { event.preventDefault(); event.target.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true })); }
+  });
+  document.addEventListener("click", (event) => {
+    if (event.target.closest('a.pebble[href="#"]')) { event.preventDefault(); }
+    if (event.target.closest("#move")) {
+      const portrait = document.getElementById("portrait");
+      const loose = portrait.classList.toggle("loose");
+      event.target.closest("#move").setAttribute("aria-pressed", String(loose));
+      if (loose) { portrait.querySelector(".handle").focus(); }
+    }
+  });
+})();
