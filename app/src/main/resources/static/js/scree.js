@@ -78,11 +78,12 @@
     else if (event.key === "/") { const find = document.getElementById("find"); if (find) { event.preventDefault(); find.focus(); } }
     else if (event.key === "n") { press('[data-key="n"]'); }
     else if (event.key === "m") { press("#move"); }
-    else if (event.key === "s") { press("#figures summary"); }
+    else if (event.key === "s") { press("#figures-open"); }
     else if (event.key === "Enter" && event.target === document.body) { press("[data-main]"); }
     else if ((event.key === "Enter" || event.key === " ") && event.target.matches("a.pebble")) { event.preventDefault(); event.target.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true })); }
   });
   document.addEventListener("click", (event) => {
+    if (event.target.closest("#figures-open")) { document.getElementById("figures").showModal(); }
     if (event.target.closest('a.pebble[href="#"]')) { event.preventDefault(); }
     if (event.target.closest("#move")) {
       const portrait = document.getElementById("portrait");

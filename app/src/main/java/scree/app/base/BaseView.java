@@ -201,6 +201,17 @@ record BaseView(
         }
         boolean crowded = shades.size() > CROWDED;
         field.keepFree(0, 0, WIDTH, 26);
+        field.keepFree(cx - 36, cy - 32, cx + 36, cy + 32);
+        field.keepFree(
+                field.x(cheek.lean()) - 52,
+                field.y(cheek.lightness()) - 9,
+                field.x(cheek.lean()),
+                field.y(cheek.lightness()) + 9);
+        field.keepFree(
+                field.x(neck.lean()),
+                field.y(neck.lightness()) - 9,
+                field.x(neck.lean()) + 46,
+                field.y(neck.lightness()) + 9);
         field.place(shades, crowded ? 9 : 12.5, crowded ? 14 : 18);
         return new Field(
                 field.ticks(3),
@@ -245,7 +256,7 @@ record BaseView(
         StringBuilder d = new StringBuilder();
         double inner = x + 46;
         double top = 30;
-        double bottom = 176;
+        double bottom = 150;
         d.append(String.format(Locale.ROOT, "M%.1f,%.1f", inner, top + wobble(hash, 1, 3)));
         for (int i = 0; i <= 8; i++) {
             double y = top + 4 + (bottom - top - 8) * i / 8;

@@ -65,6 +65,9 @@ final class DemoKit {
         for (int i = 0; i < 7; i++) {
             base("Flint", "P" + (i + 1), Form.POWDER, Finish.MATTE, .45, 74 - 5.8 * i, 1, -.8, 0, i);
         }
+        for (int i = 0; i < 6; i++) {
+            base("Loam", "G" + (i + 1), Form.LIQUID, Finish.SATIN, .76, 71 - 6.2 * i, 9, 4.5, 1.6, i + 3);
+        }
         for (int i = 0; i < 5; i++) {
             Lab usual = ReferenceCurve.at(68 - 7 * i);
             double l = 68 - 7.0 * i;

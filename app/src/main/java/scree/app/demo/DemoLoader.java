@@ -106,12 +106,14 @@ class DemoLoader implements ApplicationRunner {
         kit.addAll(studio, DemoKit.all(today));
         List<Sitter> sitters = Ensemble.all();
         camera.photographAll(sitters);
+        int shift = shiftMinutes(LocalTime.now(clock));
         for (int i = 0; i < sitters.size(); i++) {
-            load(studio, artists, sitters.get(i), extras().get(i), i, today);
+            load(studio, artists, sitters.get(i), extras().get(i), i, today, shift);
         }
     }
 
-    private void load(StudioId studio, List<Member> artists, Sitter sitter, Extra x, int index, LocalDate today) {
+    private void load(
+            StudioId studio, List<Member> artists, Sitter sitter, Extra x, int index, LocalDate today, int shift) {
         long client = clients.add(
                 studio,
                 new Client(
@@ -131,8 +133,13 @@ class DemoLoader implements ApplicationRunner {
             work(artist, id, camera.photograph(sitter, past.event().substring(0, 6), past.skin(), 5900), x, true);
             sittings.finish(studio, id);
         }
-        long id =
-                sittings.add(studio, client, artist.artistId(), today.atTime(x.hour(), x.minute()), x.minutes(), EVENT);
+        long id = sittings.add(
+                studio,
+                client,
+                artist.artistId(),
+                today.atTime(x.hour(), x.minute()).plusMinutes(shift),
+                x.minutes(),
+                EVENT);
         if (index < DONE_TODAY + 2) {
             boolean done = index < DONE_TODAY;
             work(artist, id, camera.photograph(sitter, "today", sitter.skin(), 5600), x, done);
@@ -140,6 +147,12 @@ class DemoLoader implements ApplicationRunner {
                 sittings.finish(studio, id);
             }
         }
+    }
+
+    /** Moves the day's plan so that the sixth face sits about now, as far as the day allows. */
+    static int shiftMinutes(LocalTime now) {
+        int wanted = now.toSecondOfDay() / 60 - (10 * 60 + 55);
+        return Math.max(-4 * 60, Math.min(7 * 60, Math.round(wanted / 15f) * 15));
     }
 
     /** Does what an artist does: intake, picture, reading, and the best base that is not struck out. */

@@ -128,9 +128,10 @@ public final class PebbleField {
     /** Places shades: the nearest to the skin is drawn last, so it is never hidden; those outside the window are left out. */
     public void place(List<Shade> shades, double radius, double radiusOfMarked) {
         List<Shade> order = new ArrayList<>(shades);
-        order.sort(Comparator.comparingDouble(s -> -Math.hypot(
-                (s.place().lean() - middle.lean()) / leanSpan,
-                (s.place().lightness() - middle.lightness()) / lightSpan)));
+        order.sort(Comparator.comparing((Shade s) -> s.mark() != null)
+                .thenComparingDouble(s -> -Math.hypot(
+                        (s.place().lean() - middle.lean()) / leanSpan,
+                        (s.place().lightness() - middle.lightness()) / lightSpan)));
         for (Shade s : order) {
             double px = x(s.place().lean());
             double py = y(s.place().lightness());

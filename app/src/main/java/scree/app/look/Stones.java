@@ -2,13 +2,11 @@ package scree.app.look;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
-import org.springframework.stereotype.Component;
 
 /**
  * Draws the stones of Scree's look as SVG paths: pebbles for shades, zones and marks; slabs for the cairn, sittings and bars.
  * The same id gives the same stone in every view and size.
  */
-@Component("stones")
 public class Stones {
     private static final int PEBBLE_POINTS = 16;
 

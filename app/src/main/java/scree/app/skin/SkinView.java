@@ -55,7 +55,7 @@ record SkinView(
             String side,
             String name,
             String path,
-            double x,
+            double left,
             double y,
             double gripX,
             double gripY,
@@ -169,13 +169,13 @@ record SkinView(
             List<Point> line = o.polygon(taken.face().frame()).stream()
                     .map(p -> new Point(p.x() * box.scale(), p.y() * box.scale()))
                     .toList();
-            double x = line.stream().mapToDouble(Point::x).average().orElse(0);
+            double left = line.stream().mapToDouble(Point::x).min().orElse(0);
             double y = line.stream().mapToDouble(Point::y).average().orElse(0);
             double right = line.stream().mapToDouble(Point::x).max().orElse(0);
             boolean read = taken.skin().colourOf(o.zone()).isPresent();
             String side = o.side() == Side.CENTRE ? "" : " " + words.say("side." + o.side());
             String name = words.say("zone." + o.zone()) + side;
-            shapes.add(new ZoneShape(o.zone().name(), o.side().name(), name, polygon(line), x, y, right, y, read));
+            shapes.add(new ZoneShape(o.zone().name(), o.side().name(), name, polygon(line), left, y, right, y, read));
         }
         return shapes;
     }
@@ -186,8 +186,9 @@ record SkinView(
         double cardTop = card.stream().mapToDouble(Point::y).min().orElse(1e9) - 34;
         double cardBottom = card.stream().mapToDouble(Point::y).max().orElse(-1e9) + 12;
         boolean cardRight = card.stream().mapToDouble(Point::x).average().orElse(box.width()) > box.width() / 2;
-        List<Zone> left = List.of(Zone.TEMPLE, Zone.UNDER_EYE, Zone.OUTER_CHEEK, Zone.JAW, Zone.NECK);
-        List<Zone> right = List.of(Zone.FOREHEAD, Zone.NOSE, Zone.CHEEK, Zone.CHIN, Zone.CHEST);
+        List<Zone> left =
+                List.of(Zone.TEMPLE, Zone.UNDER_EYE, Zone.NOSE, Zone.OUTER_CHEEK, Zone.CHEEK, Zone.JAW, Zone.NECK);
+        List<Zone> right = List.of(Zone.FOREHEAD, Zone.CHEEK, Zone.CHIN, Zone.CHEST);
         List<Tag> tags = new ArrayList<>();
         column(tags, cardRight ? left : right, true, shapes, taken, box, -1, -1, words);
         column(tags, cardRight ? right : left, false, shapes, taken, box, cardTop, cardBottom, words);
@@ -229,7 +230,7 @@ record SkinView(
                     colour.map(Srgb::hex).orElse("none"),
                     x,
                     y,
-                    shape.x(),
+                    onLeft ? shape.left() : shape.gripX(),
                     shape.y(),
                     colour.isPresent(),
                     y + 31));

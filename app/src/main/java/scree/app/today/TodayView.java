@@ -63,8 +63,8 @@ record TodayView(
                 sittings.stream().mapToInt(s -> s.startsAt().getHour()).min().orElse(9);
         int last =
                 sittings.stream().mapToInt(s -> s.endsAt().getHour() + 1).max().orElse(17);
-        last = Math.max(last, first + 9);
-        double perHour = Math.min(PER_HOUR, (1248.0 - LEFT - 10) / (last - first));
+        last = Math.max(last, first + 8);
+        double perHour = Math.min(PER_HOUR * 1.4, (1248.0 - LEFT - 10) / (last - first));
         List<Line> lines = new ArrayList<>();
         for (Artist artist : artists) {
             double y = 14 + ROW * lines.size();
@@ -96,7 +96,7 @@ record TodayView(
     private static Stone stone(Sitting s, int first, double perHour, double y, Picture picture, String state) {
         double from = ChronoUnit.MINUTES.between(s.startsAt().toLocalDate().atTime(first, 0), s.startsAt()) / 60.0;
         double x = LEFT + from * perHour;
-        double width = Math.max(56, s.minutes() / 60.0 * perHour - 4);
+        double width = Math.max(66, s.minutes() / 60.0 * perHour - 4);
         String id = "sitting-" + s.id();
         return new Stone(
                 s.id(),

@@ -90,7 +90,7 @@ final class HeadPainter {
         if (ax < mouth.half) {
             double inside = Math.min(step(-.014, .012, y - mouth.upper(ax)), step(-.014, .012, mouth.lower(ax) - y));
             double taper = step(0, .05, mouth.half - ax);
-            double k = inside * taper * (sitter.man() ? .80 : 1.15) * (y < m ? 1.18 : 1) * (1 - .25 * sitter.aged());
+            double k = inside * taper * (sitter.man() ? .70 : .95) * (y < m ? 1.18 : 1) * (1 - .25 * sitter.aged());
             k *= 1 - .35 * deep;
             e[0] *= Math.exp(-.22 * k) * (1 + crease * inside);
             e[1] *= Math.exp(-.62 * k) * (1 + crease * inside);
