@@ -1,0 +1,73 @@
+package scree.core.shade;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import scree.core.colour.Lab;
+
+class ShadeIndexTest {
+    /** The claim that matters: the walk outwards from the target's lightness never loses a nearer shade. */
+    @Property(tries = 150)
+    void shortlistIsTheTrueOptimumOfTheWholeKit(
+            @ForAll long seed, @ForAll @IntRange(max = 400) int size, @ForAll @IntRange(min = 1, max = 12) int most) {
+        Random random = new Random(seed);
+        List<Lab> kit = kit(random, size);
+        Lab skin = shade(random);
+        assertThat(new ShadeIndex(kit).nearest(skin, most)).isEqualTo(bruteForce(kit, skin, most));
+    }
+
+    @Test
+    void aLargeKitGivesTheSameTopTenAsBruteForce() {
+        Random random = new Random(5);
+        List<Lab> kit = kit(random, 50_000);
+        ShadeIndex index = new ShadeIndex(kit);
+        for (int i = 0; i < 8; i++) {
+            Lab skin = shade(random);
+            assertThat(index.nearest(skin, 10)).isEqualTo(bruteForce(kit, skin, 10));
+        }
+    }
+
+    @Test
+    void equalShadesComeInTheKitsOrder() {
+        Lab same = Lab.of(60, 10, 18);
+        List<ShadeIndex.Hit> hits = new ShadeIndex(List.of(same, Lab.of(20, 0, 0), same, same)).nearest(same, 2);
+        assertThat(hits).extracting(ShadeIndex.Hit::position).containsExactly(0, 2);
+    }
+
+    @Test
+    void anEmptyKitHasNoAnswerAndNothingAskedGivesNothing() {
+        assertThat(new ShadeIndex(List.of()).nearest(Lab.of(50, 0, 0), 5)).isEmpty();
+        assertThat(new ShadeIndex(List.of(Lab.of(50, 0, 0))).nearest(Lab.of(50, 0, 0), 0))
+                .isEmpty();
+    }
+
+    private static List<ShadeIndex.Hit> bruteForce(List<Lab> kit, Lab skin, int most) {
+        List<ShadeIndex.Hit> all = new ArrayList<>();
+        for (int i = 0; i < kit.size(); i++) {
+            all.add(new ShadeIndex.Hit(i, kit.get(i).differenceFrom(skin)));
+        }
+        // from the target's side, as the index computes it: the last bit may differ by direction
+        all.replaceAll(h -> new ShadeIndex.Hit(h.position(), skin.differenceFrom(kit.get(h.position()))));
+        all.sort(Comparator.comparingDouble(ShadeIndex.Hit::difference).thenComparingInt(ShadeIndex.Hit::position));
+        return all.subList(0, Math.min(most, all.size()));
+    }
+
+    private static List<Lab> kit(Random random, int size) {
+        List<Lab> kit = new ArrayList<>();
+        for (int i = 0; i < size; i++) {
+            kit.add(shade(random));
+        }
+        return kit;
+    }
+
+    private static Lab shade(Random r) {
+        return Lab.of(100 * r.nextDouble(), 25 * r.nextDouble() - 3, 40 * r.nextDouble());
+    }
+}
