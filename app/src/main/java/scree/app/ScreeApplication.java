@@ -1,14 +1,12 @@
 package scree.app;
 
 import java.time.Clock;
-import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
 
 /** Starts Scree. Everything else is found by feature: one package a stage. */
 @SpringBootApplication
-@MapperScan(basePackageClasses = ScreeApplication.class, annotationClass = org.apache.ibatis.annotations.Mapper.class)
 public class ScreeApplication {
     public static void main(String[] args) {
         SpringApplication.run(ScreeApplication.class, args);

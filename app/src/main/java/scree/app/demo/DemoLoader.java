@@ -130,7 +130,7 @@ class DemoLoader implements ApplicationRunner {
         for (Past past : past(sitter, index)) {
             LocalDateTime at = today.minusDays(past.daysAgo()).atTime(LocalTime.of(14, 30));
             long id = sittings.add(studio, client, artist.artistId(), at, 50, past.event());
-            work(artist, id, camera.photograph(sitter, past.event().substring(0, 6), past.skin(), 5900), x, true);
+            work(artist, id, camera.past(sitter, past.event().substring(0, 6), past.skin()), x, true);
             sittings.finish(studio, id);
         }
         long id = sittings.add(
@@ -142,7 +142,7 @@ class DemoLoader implements ApplicationRunner {
                 EVENT);
         if (index < DONE_TODAY + 2) {
             boolean done = index < DONE_TODAY;
-            work(artist, id, camera.photograph(sitter, "today", sitter.skin(), 5600), x, done);
+            work(artist, id, camera.today(sitter), x, done);
             if (done) {
                 sittings.finish(studio, id);
             }

@@ -25,6 +25,9 @@ import scree.standins.camera.Studio;
 @Component
 @ConditionalOnProperty("scree.demo.enabled")
 class StandInCamera implements PracticeCamera {
+    /** Below it a card's dots are too small to be found. */
+    private static final int SMALLEST = 640;
+
     private final int width;
     private final Path cache;
 
@@ -40,18 +43,27 @@ class StandInCamera implements PracticeCamera {
                 .filter(s -> s.name().equals(sitting.clientName()))
                 .findFirst()
                 .orElse(Ensemble.all().get((int) Math.floorMod(sitting.clientId(), 12L)));
-        return photograph(sitter, "today", sitter.skin(), 5600);
+        return today(sitter);
+    }
+
+    byte[] today(Sitter sitter) {
+        return photograph(sitter, "today", sitter.skin(), 5600, width);
+    }
+
+    /** Returns a smaller picture of a past sitting with the skin of then. */
+    byte[] past(Sitter sitter, String when, Lab skin) {
+        return photograph(sitter, when, skin, 5900, Math.max(SMALLEST, width * 2 / 3));
     }
 
     /** Returns a JPEG of the sitter with the colour card in daylight. */
-    byte[] photograph(Sitter sitter, String when, Lab skin, double kelvin) {
+    private byte[] photograph(Sitter sitter, String when, Lab skin, double kelvin, int width) {
         String name = "%s-%s-%d.jpg"
                 .formatted(sitter.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"), when, width);
         try {
             if (cache != null && Files.exists(cache.resolve(name))) {
                 return Files.readAllBytes(cache.resolve(name));
             }
-            byte[] jpeg = render(Ensemble.withSkin(sitter, skin), kelvin);
+            byte[] jpeg = render(Ensemble.withSkin(sitter, skin), kelvin, width);
             if (cache != null) {
                 Files.createDirectories(cache);
                 Files.write(cache.resolve(name), jpeg);
@@ -65,11 +77,11 @@ class StandInCamera implements PracticeCamera {
     /** Renders all portraits of today on both cores; later calls find them ready. */
     void photographAll(List<Sitter> sitters) {
         if (cache != null) {
-            sitters.parallelStream().forEach(s -> photograph(s, "today", s.skin(), 5600));
+            sitters.parallelStream().forEach(this::today);
         }
     }
 
-    private byte[] render(Sitter sitter, double kelvin) {
+    private static byte[] render(Sitter sitter, double kelvin, int width) {
         var portrait = Studio.seat(sitter, Lighting.facingWindow(), width);
         var picture = portrait.shoot(Camera.quiet(5), Lamp.daylight(kelvin), Shot.withCard(sitter.seed()));
         return PictureIntake.encodeJpeg(picture, 0.95f);

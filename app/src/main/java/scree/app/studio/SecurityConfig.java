@@ -8,6 +8,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
 
 /** Who may see what, and which headers keep a browser honest. */
 @Configuration
@@ -41,7 +42,10 @@ public class SecurityConfig {
     @Bean
     @Order(3)
     SecurityFilterChain pages(HttpSecurity http) throws Exception {
-        return http.authorizeHttpRequests(all -> all.requestMatchers("/sign-in", "/error")
+        HttpSessionRequestCache asked = new HttpSessionRequestCache();
+        asked.setMatchingRequestParameterName(null); // keeps the address clean after sign-in
+        return http.requestCache(c -> c.requestCache(asked))
+                .authorizeHttpRequests(all -> all.requestMatchers("/sign-in", "/error")
                         .permitAll()
                         .anyRequest()
                         .hasRole("ARTIST"))

@@ -1,0 +1,82 @@
+package scree.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.apache.ibatis.annotations.Mapper;
+import org.junit.jupiter.api.Test;
+
+@AnalyzeClasses(packages = "scree.app", importOptions = DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule mappersStayInTheirFeature = classes()
+            .that()
+            .areAnnotatedWith(Mapper.class)
+            .should()
+            .bePackagePrivate()
+            .because("a feature asks another's service, never its tables");
+
+    @ArchTest
+    static final ArchRule featuresFormNoCircle =
+            slices().matching("scree.app.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule standInsArePluggedInByTheDemoOnly = noClasses()
+            .that()
+            .resideOutsideOfPackage("scree.app.demo..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("scree.standins..");
+
+    @ArchTest
+    static final ArchRule controllersAskServices = noClasses()
+            .that(new DescribedPredicate<>("are controllers") {
+                @Override
+                public boolean test(JavaClass c) {
+                    return c.getSimpleName().endsWith("Controller");
+                }
+            })
+            .should()
+            .dependOnClassesThat()
+            .areAnnotatedWith(Mapper.class);
+
+    /** The only statements that may not name a studio: they found one, or find an account to sign in with. */
+    private static final List<String> BEFORE_A_STUDIO = List.of("findByEmail", "countStudios", "addStudio");
+
+    @Test
+    void everyStatementNamesTheStudio() throws IOException {
+        Pattern statement = Pattern.compile("<(select|insert|update|delete) id=\"(\\w+)\"(.*?)</\\1>", Pattern.DOTALL);
+        int seen = 0;
+        try (Stream<Path> files = Files.list(Path.of("src/main/resources/mapper"))) {
+            for (Path file : files.toList()) {
+                String xml = Files.readString(file);
+                assertThat(xml).as(file + " must not paste text into SQL").doesNotContain("${");
+                Matcher m = statement.matcher(xml);
+                while (m.find()) {
+                    seen++;
+                    boolean named =
+                            m.group(3).contains("inStudio") || m.group(3).contains("#{studio.value}");
+                    assertThat(named || BEFORE_A_STUDIO.contains(m.group(2)))
+                            .as(file + " " + m.group(2))
+                            .isTrue();
+                }
+            }
+        }
+        assertThat(seen).isGreaterThan(35);
+    }
+}

@@ -1,0 +1,368 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.TestPropertySource;
+import scree.core.image.PictureIntake;
+import scree.core.image.Raster;
+import scree.standins.camera.Camera;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Lamp;
+import scree.standins.camera.Lighting;
+import scree.standins.camera.Shot;
+import scree.standins.camera.Studio;
+
+/** A person's way through the first slice in a real browser, on the demo data, and what axe says of every page. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+@TestPropertySource(
+        properties = {
+            "scree.demo.enabled=true",
+            "scree.demo.portrait-width=700",
+            "scree.demo.portrait-cache=target/portraits",
+            "spring.datasource.hikari.schema=journey",
+            "spring.flyway.default-schema=journey"
+        })
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class JourneyIT {
+    @LocalServerPort
+    private int port;
+
+    @TempDir
+    private static Path files;
+
+    private ChromeDriver browser;
+    private String sitting;
+
+    @BeforeAll
+    void openTheBrowser() throws Exception {
+        var service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+                .build();
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--disable-dev-shm-usage",
+                "--enable-unsafe-swiftshader",
+                "--lang=en",
+                "--user-data-dir=" + Files.createTempDirectory(files, "profile"));
+        browser = new ChromeDriver(service, options);
+        browser.manage().window().setSize(new Dimension(1280, 943));
+        var seated = Studio.seat(Ensemble.all().get(7), Lighting.facingWindow(), 800);
+        Raster good = seated.shoot(Camera.quiet(9), Lamp.daylight(5200), Shot.withCard(3));
+        write("face.jpg", PictureIntake.encodeJpeg(good, .95f));
+        write(
+                "hidden.jpg",
+                PictureIntake.encodeJpeg(
+                        seated.shoot(
+                                Camera.quiet(9),
+                                Lamp.daylight(5200),
+                                Shot.withCard(3).withCovered(.5)),
+                        .95f));
+        write(
+                "bare.jpg",
+                PictureIntake.encodeJpeg(
+                        seated.shoot(
+                                Camera.quiet(9),
+                                Lamp.daylight(5200),
+                                Shot.withCard(3).withCard(null)),
+                        .95f));
+        write("text.jpg", "not a picture".getBytes(StandardCharsets.UTF_8));
+        byte[] heic = new byte[64];
+        System.arraycopy("ftypheic".getBytes(StandardCharsets.US_ASCII), 0, heic, 4, 8);
+        write("phone.heic", heic);
+    }
+
+    @AfterAll
+    void closeTheBrowser() {
+        browser.quit();
+    }
+
+    @Test
+    @Order(1)
+    void theDoorOpensOnlyWithTheRightPassword() {
+        go("/clients");
+        assertThat(browser.getCurrentUrl()).contains("/sign-in");
+        signIn("wrong");
+        assertThat(text("[role=alert]")).contains("do not go together");
+        assertAccessible("sign-in");
+        signIn("loose stones");
+        assertThat(browser.getCurrentUrl()).endsWith("/clients");
+    }
+
+    @Test
+    @Order(2)
+    void aNewSittingIsOpenedForAClientAndItsIntakeKept() {
+        find("#find").sendKeys("ingrun");
+        await(By.cssSelector(".people li:only-child a"));
+        click(".people a");
+        assertAccessible("client");
+        find("#event").sendKeys("Rehearsal");
+        click("[data-main]");
+        assertThat(browser.getCurrentUrl()).contains("/intake");
+        sitting = browser.getCurrentUrl().replaceAll(".*/sittings/(\\d+)/.*", "$1");
+        click("input[value=CAMERA] + span");
+        WebElement hours = find("#lastsHours");
+        hours.clear();
+        hours.sendKeys("ninety");
+        find("#bothers").sendKeys("Fine lines");
+        click("[data-main]");
+        assertThat(text(".problem")).contains("Has to last").contains("whole number");
+        assertThat(find("#bothers").getAttribute("value")).isEqualTo("Fine lines");
+        assertAccessible("intake");
+        find("#lastsHours").clear();
+        find("#lastsHours").sendKeys("9");
+        click("[data-main]");
+        assertThat(browser.getCurrentUrl()).endsWith("/skin");
+    }
+
+    @Test
+    @Order(3)
+    void filesThatAreNoGoodGetAClearSentence() {
+        upload("text.jpg");
+        assertThat(text("[role=alert]")).contains("no JPEG, PNG or WebP");
+        upload("phone.heic");
+        assertThat(text("[role=alert]")).contains("HEIC").contains("most compatible");
+        assertAccessible("skin without a picture");
+    }
+
+    @Test
+    @Order(4)
+    void aPictureWithoutOrWithHalfACardIsProvisional() {
+        upload("bare.jpg");
+        assertThat(text(".trust")).contains("Provisional");
+        assertThat(text(".reading")).contains("No card is seen");
+        upload("hidden.jpg");
+        assertThat(text(".reading")).contains("corner marks");
+    }
+
+    @Test
+    @Order(5)
+    void theCardIsFoundZonesAreReadAndMovingOneMeasuresAgain() {
+        upload("face.jpg");
+        assertThat(text(".trust")).contains("Read with the card");
+        assertThat(text(".portrait .card")).contains("24 of 24");
+        assertAccessible("skin");
+        assertNoSidewaysScroll();
+        String before = neckFigures();
+        browser.executeScript("document.querySelector('[data-zone=NECK]').focus()");
+        new Actions(browser)
+                .keyDown(Keys.SHIFT)
+                .sendKeys(Keys.ARROW_DOWN)
+                .keyUp(Keys.SHIFT)
+                .perform();
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(b -> !neckFigures().equals(before));
+        String moved = neckFigures();
+        WebElement zone = find("[data-zone=NECK] path.light");
+        new Actions(browser)
+                .moveToElement(zone)
+                .clickAndHold()
+                .moveByOffset(0, -25)
+                .release()
+                .perform();
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(b -> !neckFigures().equals(moved));
+        assertThat(browser.switchTo().activeElement().getAttribute("data-zone")).isEqualTo("NECK");
+        click("[data-main]");
+        assertThat(browser.getCurrentUrl()).endsWith("/base");
+    }
+
+    @Test
+    @Order(6)
+    void theBestBaseIsChosenWithItsReasonAndSeenAfterReload() {
+        assertThat(text("h1")).containsPattern("goes unseen|very close|close and blends|nearest");
+        assertAccessible("base");
+        assertNoSidewaysScroll();
+        int stones = browser.findElements(By.cssSelector("a.pebble")).size();
+        assertThat(stones).isGreaterThan(8);
+        String second = text(".ranks li:nth-child(4) .row-name strong");
+        click(".ranks li:nth-child(4) .row-words");
+        await(By.cssSelector(".ranks li:nth-child(4) [aria-pressed=true]"));
+        assertThat(text(".take")).contains(second);
+        browser.findElements(By.cssSelector(".take label")).stream()
+                .filter(l -> l.getText().contains(second))
+                .findFirst()
+                .orElseThrow()
+                .click();
+        find("[name=note]").sendKeys("She liked it softer");
+        click("[data-main]");
+        assertThat(text(".taken-line")).contains(second);
+        browser.navigate().refresh();
+        assertThat(text(".taken-line")).contains(second).contains("She liked it softer");
+        click(".ground a");
+        assertThat(text(".record li:first-child"))
+                .contains(second)
+                .contains("She liked it softer")
+                .contains("taken over nearer ones");
+    }
+
+    @Test
+    @Order(7)
+    void filtersLeaveWhatTheySay() {
+        go("/sittings/" + sitting + "/base?form=STICK");
+        assertThat(browser.findElements(By.cssSelector(".ranks li")))
+                .isNotEmpty()
+                .allMatch(li -> li.getText().contains("Stick"));
+        go("/sittings/" + sitting + "/base?form=DROPS");
+        assertThat(text(".ranks")).contains("Nothing passes");
+    }
+
+    @Test
+    @Order(8)
+    void aKitFileIsPreviewedRefusedWholeAndBroughtInWhole() throws Exception {
+        String header = "line,name,role,form,finish,coverage_percent,wet_l,wet_a,wet_b,settled_l,settled_a,settled_b\n";
+        write(
+                "bad.csv",
+                (header
+                                + "Gneiss,1,BASE,LIQUID,SATIN,75,60,9,17,59,9,17\nGneiss,2,BASE,LIQUID,SATIN,75,60,9,17,x,9,17\n")
+                        .getBytes(StandardCharsets.UTF_8));
+        write(
+                "good.csv",
+                (header + "Gneiss,1,BASE,LIQUID,SATIN,75,60,9,17,59,9,17\n").getBytes(StandardCharsets.UTF_8));
+        go("/kit/import");
+        find("#file").sendKeys(files.resolve("bad.csv").toString());
+        click("form .stone-button");
+        assertThat(text("table")).contains("3").contains("settled_l").contains("number");
+        assertAccessible("import");
+        go("/kit?find=gneiss");
+        assertThat(text("#found")).contains("Nothing in the kit");
+        go("/kit/import");
+        find("#file").sendKeys(files.resolve("good.csv").toString());
+        click("form .stone-button");
+        click("[data-main]");
+        go("/kit?find=gneiss");
+        assertThat(text("#found")).contains("Gneiss 1");
+    }
+
+    @Test
+    @Order(9)
+    void allPagesPassAxeAndFitTheTablet() {
+        browser.manage().window().setSize(new Dimension(1024, 911));
+        for (String path : List.of(
+                "/",
+                "/clients",
+                "/clients/new",
+                "/kit",
+                "/kit/new",
+                "/sittings/" + sitting + "/intake",
+                "/sittings/" + sitting + "/skin",
+                "/sittings/" + sitting + "/base",
+                "/nowhere")) {
+            go(path);
+            assertAccessible(path);
+            assertNoSidewaysScroll();
+        }
+        go("/");
+        new Actions(browser).sendKeys("?").perform();
+        assertThat(text("#keys")).contains("Today, Clients, Kit");
+    }
+
+    private void upload(String file) {
+        go("/sittings/" + sitting + "/skin");
+        find("#picture").sendKeys(files.resolve(file).toString());
+        new WebDriverWait(browser, Duration.ofSeconds(20))
+                .until(b ->
+                        b.findElements(By.cssSelector("[role=alert], .trust")).size() > 0 && !stale(file));
+    }
+
+    /** A page that still shows the former answer is the old one: the new one is a fresh document. */
+    private boolean stale(String file) {
+        Object marked = browser.executeScript(
+                "return document.body.dataset.left === 'yes' || document.readyState !== 'complete'");
+        return Boolean.TRUE.equals(marked) && file != null;
+    }
+
+    private String neckFigures() {
+        return String.valueOf(
+                browser.executeScript(
+                        "const row=[...document.querySelectorAll('#figures tbody tr')].find(r=>r.textContent.includes('Neck')); return row ? row.textContent : ''"));
+    }
+
+    private void signIn(String password) {
+        find("#username").clear();
+        find("#username").sendKeys("runa@scree.example");
+        find("#password").sendKeys(password);
+        click("button.main");
+    }
+
+    private void go(String path) {
+        browser.get("http://127.0.0.1:" + port + path);
+    }
+
+    private WebElement find(String css) {
+        return browser.findElement(By.cssSelector(css));
+    }
+
+    private String text(String css) {
+        await(By.cssSelector(css));
+        return find(css).getText();
+    }
+
+    private void await(By by) {
+        new WebDriverWait(browser, Duration.ofSeconds(10)).until(ExpectedConditions.presenceOfElementLocated(by));
+    }
+
+    /** Scrolls to it first, as a person would. */
+    private void click(String css) {
+        WebElement element = find(css);
+        browser.executeScript("arguments[0].scrollIntoView({block:'center'})", element);
+        element.click();
+    }
+
+    private void assertNoSidewaysScroll() {
+        Object over = browser.executeScript(
+                "return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+        assertThat(((Number) over).intValue()).as(browser.getCurrentUrl()).isLessThanOrEqualTo(0);
+    }
+
+    private void assertAccessible(String where) {
+        List<Rule> grave = new AxeBuilder()
+                .analyze(browser).getViolations().stream()
+                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                        .toList();
+        assertThat(grave)
+                .as(where)
+                .extracting(r -> r.getId() + " " + r.getNodes().get(0).getHtml())
+                .isEmpty();
+    }
+
+    private static void write(String name, byte[] bytes) throws java.io.IOException {
+        Files.write(files.resolve(name), bytes);
+    }
+}

@@ -1,0 +1,245 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.dao.DataIntegrityViolationException;
+import scree.app.base.BaseFilter;
+import scree.app.base.Bases;
+import scree.app.client.Client;
+import scree.app.client.Clients;
+import scree.app.kit.Kit;
+import scree.app.kit.Product;
+import scree.app.picture.Pictures;
+import scree.app.sitting.IntakeAnswers;
+import scree.app.sitting.Sittings;
+import scree.app.skin.Readings;
+import scree.app.studio.Accounts;
+import scree.app.studio.Member;
+import scree.app.studio.StudioId;
+import scree.app.web.NotHere;
+import scree.app.web.StaleSave;
+import scree.core.image.PictureIntake;
+import scree.core.skin.MatchTarget;
+import scree.standins.camera.Camera;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Lamp;
+import scree.standins.camera.Lighting;
+import scree.standins.camera.Shot;
+import scree.standins.camera.Studio;
+
+/** Real rows in a real database: what one studio writes, another never sees; stale saves are caught; the past stays. */
+@TestDatabase
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class StudioIsolationIT {
+    @Autowired
+    private Accounts accounts;
+
+    @Autowired
+    private Clients clients;
+
+    @Autowired
+    private Sittings sittings;
+
+    @Autowired
+    private Readings readings;
+
+    @Autowired
+    private Pictures pictures;
+
+    @Autowired
+    private Kit kit;
+
+    @Autowired
+    private Bases bases;
+
+    private Member mine;
+    private Member theirs;
+    private long client;
+    private long sitting;
+    private long picture;
+    private long product;
+
+    @BeforeAll
+    void twoStudiosAndOneFullSitting() {
+        mine = member("mine");
+        theirs = member("theirs");
+        client = clients.add(
+                mine.studio(), new Client(0, "Petra Kvist", 1982, "Viola", "DRY", "lanolin", null, LocalDate.now(), 0));
+        sitting = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
+        product = kit.add(mine.studio(), product("Marl", "21", 68));
+        kit.add(mine.studio(), product("Marl", "23", 65));
+        readings.take(mine.studio(), sitting, portrait());
+        picture = readings.of(mine.studio(), sitting).orElseThrow().pictureId();
+        readings.keep(mine.studio(), sitting, 0);
+        bases.take(mine, sitting, product, MatchTarget.School.JAW_TO_NECK, "first");
+    }
+
+    @Test
+    void anotherStudioSeesNothing() {
+        StudioId other = theirs.studio();
+        assertThat(clients.search(other, "")).isEmpty();
+        assertThatThrownBy(() -> clients.get(other, client)).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> sittings.get(other, sitting)).isInstanceOf(NotHere.class);
+        assertThat(sittings.on(other, LocalDate.now())).isEmpty();
+        assertThat(sittings.ofClient(other, client)).isEmpty();
+        assertThatThrownBy(() -> pictures.jpeg(other, picture)).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> pictures.thumb(other, picture)).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> pictures.raster(other, picture)).isInstanceOf(NotHere.class);
+        assertThat(pictures.latest(other, List.of(sitting))).isEmpty();
+        assertThat(readings.of(other, sitting)).isEmpty();
+        assertThat(readings.of(other, List.of(sitting))).isEmpty();
+        assertThat(kit.all(other)).isEmpty();
+        assertThat(kit.names(other)).isEmpty();
+        assertThat(kit.soonPastTheirTime(other, 9)).isEmpty();
+        assertThatThrownBy(() -> kit.get(other, product)).isInstanceOf(NotHere.class);
+        assertThat(bases.choice(other, sitting)).isEmpty();
+        assertThat(bases.choices(other, List.of(sitting))).isEmpty();
+        assertThat(accounts.artists(other)).hasSize(1);
+    }
+
+    @Test
+    void anotherStudioChangesNothing() {
+        StudioId other = theirs.studio();
+        Client stolen = new Client(
+                client,
+                "Stolen",
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                clients.get(mine.studio(), client).version());
+        assertThatThrownBy(() -> clients.change(other, stolen)).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> readings.take(other, sitting, portrait())).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> readings.keep(other, sitting, 0)).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> bases.take(theirs, sitting, product, MatchTarget.School.JAW_TO_NECK, null))
+                .isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> sittings.add(other, client, theirs.artistId(), LocalDateTime.now(), 45, "x"))
+                .isInstanceOf(DataIntegrityViolationException.class);
+        assertThat(clients.get(mine.studio(), client).name()).isEqualTo("Petra Kvist");
+    }
+
+    @Test
+    void theReadingComesBackAsItWasTaken() {
+        var taken = readings.of(mine.studio(), sitting).orElseThrow();
+        assertThat(taken.skin().trust().name()).isEqualTo("COLOUR_CARD");
+        assertThat(taken.skin().zones()).hasSizeGreaterThan(7);
+        assertThat(taken.face().outlines()).hasSize(15);
+        var list = bases.shortlist(
+                        mine.studio(), sitting, MatchTarget.School.JAW_TO_NECK, new BaseFilter(null, null, null, false))
+                .orElseThrow();
+        assertThat(list.ranked())
+                .hasSize(2)
+                .isSortedAccordingTo(java.util.Comparator.comparingDouble(r -> r.difference()));
+    }
+
+    @Test
+    void aLaterChangeOfTheProductNeverRewritesThePast() {
+        double then = bases.choice(mine.studio(), sitting).orElseThrow().settledL();
+        Product now = kit.get(mine.studio(), product);
+        Product changed = new Product(
+                now.id(),
+                now.line(),
+                now.name(),
+                now.role(),
+                now.form(),
+                now.finish(),
+                now.contrastRatio(),
+                40,
+                9,
+                15,
+                39,
+                9,
+                15,
+                null,
+                null,
+                null,
+                true,
+                now.version());
+        kit.change(mine.studio(), changed);
+        assertThat(bases.choice(mine.studio(), sitting).orElseThrow().settledL())
+                .isEqualTo(then);
+        assertThatThrownBy(() -> kit.change(mine.studio(), changed)).isInstanceOfSatisfying(StaleSave.class, stale -> {
+            assertThat(((Product) stale.stored()).settledL()).isEqualTo(39);
+        });
+        kit.change(
+                mine.studio(),
+                new Product(
+                        now.id(),
+                        now.line(),
+                        now.name(),
+                        now.role(),
+                        now.form(),
+                        now.finish(),
+                        now.contrastRatio(),
+                        now.wetL(),
+                        now.wetA(),
+                        now.wetB(),
+                        now.settledL(),
+                        now.settledA(),
+                        now.settledB(),
+                        null,
+                        null,
+                        null,
+                        true,
+                        now.version() + 1));
+    }
+
+    @Test
+    void aStaleIntakeIsAnsweredWithWhatIsStored() {
+        long id = sittings.add(
+                mine.studio(), client, mine.artistId(), LocalDateTime.now().plusDays(2), 45, "Concert");
+        sittings.saveIntake(mine.studio(), id, 0, answers("STAGE"));
+        assertThatThrownBy(() -> sittings.saveIntake(mine.studio(), id, 0, answers("CAMERA")))
+                .isInstanceOf(StaleSave.class);
+        assertThat(sittings.get(mine.studio(), id).occasion()).isEqualTo("STAGE");
+    }
+
+    private Member member(String who) {
+        StudioId studio = accounts.foundStudio(who);
+        String email = who + UUID.randomUUID() + "@scree.example";
+        accounts.addArtist(studio, who, email, "loose stones");
+        return accounts.loadUserByUsername(email);
+    }
+
+    private static IntakeAnswers answers(String occasion) {
+        return new IntakeAnswers(occasion, 8, false, "MEDIUM", "SATIN", null, "CLEAR", null, null, null);
+    }
+
+    private static Product product(String line, String name, double l) {
+        return new Product(
+                0,
+                line,
+                name,
+                "BASE",
+                "LIQUID",
+                "SATIN",
+                .8,
+                l + 1,
+                10,
+                16,
+                l,
+                10,
+                16,
+                LocalDate.now(),
+                12,
+                null,
+                true,
+                0);
+    }
+
+    private static byte[] portrait() {
+        var seated = Studio.seat(Ensemble.all().get(3), Lighting.facingWindow(), 800);
+        return PictureIntake.encodeJpeg(seated.shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)), .95f);
+    }
+}

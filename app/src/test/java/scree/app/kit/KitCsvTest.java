@@ -1,0 +1,88 @@
+package scree.app.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jakarta.validation.Validation;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class KitCsvTest {
+    private static final String HEADER = String.join(",", KitCsv.HEADER) + "\n";
+    private static final String GOOD = "Marl,31,BASE,LIQUID,SATIN,78,61,9,17,60,9.5,18,2026-03-09,12,,yes\n";
+    private final KitCsv csv =
+            new KitCsv(Validation.buildDefaultValidatorFactory().getValidator());
+
+    @Test
+    void whatGoesOutComesBackTheSame() {
+        Product product = new Product(
+                0,
+                "Marl",
+                "=31, \"deep\"",
+                "BASE",
+                "LIQUID",
+                "SATIN",
+                .78,
+                61.5,
+                9.25,
+                17,
+                60,
+                9.5,
+                18,
+                LocalDate.of(2026, 3, 9),
+                12,
+                "lanolin, nickel",
+                false,
+                0);
+        String text = csv.write(List.of(product));
+        assertThat(text).contains("'=31"); // a spreadsheet must not run it
+        KitCsv.Preview preview = read(text);
+        assertThat(preview.problems()).isEmpty();
+        assertThat(preview.products()).containsExactly(product);
+    }
+
+    @Test
+    void everyProblemNamesLineFieldAndWayOut() {
+        KitCsv.Preview preview = read(HEADER + GOOD
+                + "Marl,33,BASS,LIQUID,SATIN,78,61,9,17,60,9,18,,,,\n"
+                + "Marl,35,BASE,LIQUID,SATIN,78,abc,9,17,160,9,18,9.3.2026,twelve,,\n"
+                + ",37,BASE,LIQUID,SATIN,780,61,9,17,60,9,18,,,,\n");
+        assertThat(preview.problems()).extracting(KitCsv.Problem::line).contains(3L, 4L, 5L);
+        assertThat(preview.problems()).anySatisfy(p -> {
+            assertThat(p.field()).isEqualTo("role");
+            assertThat(p.reason()).contains("BASS").contains("CONCEALER");
+        });
+        assertThat(preview.problems())
+                .extracting(KitCsv.Problem::field)
+                .contains("wet_l", "settled_l", "opened_on", "months_open", "line", "coverage_percent");
+    }
+
+    @Test
+    void namesTakenInKitOrFileAreTold() {
+        KitCsv.Preview twice = read(HEADER + GOOD + GOOD);
+        assertThat(twice.problems())
+                .singleElement()
+                .satisfies(p -> assertThat(p.line()).isEqualTo(3));
+        assertThat(csv.read((HEADER + GOOD).getBytes(StandardCharsets.UTF_8), Set.of("marl|31"))
+                        .problems())
+                .hasSize(1);
+    }
+
+    @Test
+    void wrongFilesGetOneClearSentence() {
+        assertThat(read("").problems()).hasSize(1);
+        assertThat(read("a;b;c\n1;2;3\n").problems().get(0).reason()).contains("header");
+        assertThat(csv.read(new byte[] {'l', (byte) 0xff, (byte) 0xfe}, Set.of())
+                        .problems()
+                        .get(0)
+                        .reason())
+                .contains("UTF-8");
+        assertThat(read(HEADER).problems().get(0).reason()).contains("no rows");
+    }
+
+    private KitCsv.Preview read(String text) {
+        return csv.read(text.getBytes(StandardCharsets.UTF_8), Set.of());
+    }
+}
