@@ -1,0 +1,38 @@
+package scree.bench;
+
+import java.util.List;
+import java.util.Locale;
+
+/** Prints what Scree reaches: {@code accuracy}, {@code speed}, or both when nothing is asked for. */
+public final class Bench {
+    private Bench() {}
+
+    public static void main(String[] args) throws Exception {
+        List<String> wanted = args.length == 0 ? List.of("accuracy", "speed") : List.of(args);
+        for (String part : wanted) {
+            switch (part) {
+                case "accuracy" -> new Accuracy().run();
+                case "speed" -> new Speed().run();
+                default -> {
+                    System.err.println("bench knows accuracy and speed, not " + part);
+                    System.exit(2);
+                }
+            }
+        }
+    }
+
+    /** One figure a line, nothing else on it. */
+    static void figure(String name, double value, String unit) {
+        System.out.printf(Locale.ROOT, "figure %s %s %s%n", name, plain(value), unit);
+    }
+
+    private static String plain(double value) {
+        return Math.abs(value) < 0.001 && value != 0
+                ? String.format(Locale.ROOT, "%.1e", value)
+                : String.format(Locale.ROOT, "%.3f", value);
+    }
+
+    static void say(String format, Object... args) {
+        System.out.printf(Locale.ROOT, format + "%n", args);
+    }
+}
