@@ -131,6 +131,9 @@ public final class PictureIntake {
     }
 
     private static BufferedImage toSrgb(BufferedImage image) {
+        if (image.getType() == BufferedImage.TYPE_3BYTE_BGR) {
+            return image; // by its definition sRGB and opaque
+        }
         BufferedImage opaque = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
         ColorSpace space = image.getColorModel().getColorSpace();
         if (!space.isCS_sRGB() && !image.getColorModel().hasAlpha()) {

@@ -3,6 +3,7 @@ package scree.core.image;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Finds dark round spots in a light ring: local threshold, connected regions, then shape, ring and core checks. */
 final class Spots {
@@ -157,9 +158,9 @@ final class Spots {
     }
 
     private static boolean[] darkOf(int[] luma, int w, int h) {
-        long[] integral = new long[(w + 1) * (h + 1)];
+        int[] integral = new int[(w + 1) * (h + 1)]; // 255 × 1400² fits
         for (int y = 0; y < h; y++) {
-            long row = 0;
+            int row = 0;
             for (int x = 0; x < w; x++) {
                 row += luma[y * w + x];
                 integral[(y + 1) * (w + 1) + x + 1] = integral[y * (w + 1) + x + 1] + row;
@@ -167,20 +168,20 @@ final class Spots {
         }
         boolean[] dark = new boolean[luma.length];
         int reach = Math.max(8, Math.max(w, h) / 60);
-        for (int y = 0; y < h; y++) {
+        IntStream.range(0, h).parallel().forEach(y -> {
             int top = Math.max(0, y - reach);
             int bottom = Math.min(h, y + reach + 1);
             for (int x = 0; x < w; x++) {
                 int left = Math.max(0, x - reach);
                 int right = Math.min(w, x + reach + 1);
-                long sum = integral[bottom * (w + 1) + right]
+                int sum = integral[bottom * (w + 1) + right]
                         - integral[top * (w + 1) + right]
                         - integral[bottom * (w + 1) + left]
                         + integral[top * (w + 1) + left];
-                double mean = (double) sum / ((long) (bottom - top) * (right - left));
-                dark[y * w + x] = luma[y * w + x] < DARK_SHARE * mean;
+                int area = (bottom - top) * (right - left);
+                dark[y * w + x] = (double) luma[y * w + x] * area < DARK_SHARE * sum;
             }
-        }
+        });
         return dark;
     }
 
