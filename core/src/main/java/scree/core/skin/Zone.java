@@ -5,7 +5,7 @@ package scree.core.skin;
  * anyone may move.
  */
 public enum Zone {
-    FOREHEAD(0, -0.78, 0.40, 0.15, 0, false, 1.1),
+    FOREHEAD(0, -0.78, 0.40, 0.15, 0, false, 1.087),
     TEMPLE(0.80, -0.36, 0.06, 0.12, 8, true, 0.9),
     UNDER_EYE(0.50, 0.21, 0.15, 0.045, 0, true, 0.99),
     NOSE(0, 0.42, 0.055, 0.16, 0, false, 1.07),
@@ -14,7 +14,7 @@ public enum Zone {
     JAW(0.62, 1.10, 0.08, 0.19, 28, true, 0.88),
     CHIN(0, 1.60, 0.15, 0.09, 0, false, 0.9),
     NECK(0, 2.42, 0.30, 0.15, 0, false, 1.02),
-    CHEST(0, 3.45, 0.50, 0.16, 0, false, 1.06);
+    CHEST(0, 3.45, 0.50, 0.16, 0, false, 1.045);
 
     private final double x;
     private final double y;

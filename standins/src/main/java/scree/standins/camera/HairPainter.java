@@ -133,8 +133,8 @@ final class HairPainter {
     // ---- colour ----
 
     private double[] strand(double vary) {
-        boolean white = random.nextDouble() < hair.grey();
-        double[] base = white ? grey : dark;
+        double white = .55 * (random.nextDouble() < hair.grey() ? 1 : 0) + .45 * hair.grey();
+        double[] base = {lerp(dark[0], grey[0], white), lerp(dark[1], grey[1], white), lerp(dark[2], grey[2], white)};
         double k = 1 + (random.nextDouble() * 2 - 1) * vary;
         double warm = 1 + (random.nextDouble() * 2 - 1) * .08;
         return new double[] {base[0] * k * warm, base[1] * k, base[2] * k / warm};
@@ -180,7 +180,7 @@ final class HairPainter {
                 double cap = capGauge(x, y, thick);
                 double inside = clamp((1 - cap) * frame.unit() + .5, 0, 1) * step(.22, -.02, y);
                 boolean beyond = outline.gauge(x, y) >= 1;
-                double a = alphaMost * inside * (beyond ? 1 : scalp(x, y));
+                double a = inside * (beyond ? 1 : alphaMost * scalp(x, y));
                 if (a > .01) {
                     double vary = .85 + .3 * noise.at(30 * x, 12 * y);
                     shade(base, depth * vary, x, y, x, y - .35, rgb);
@@ -202,7 +202,7 @@ final class HairPainter {
     private void cropped() {
         boolean parted = hair.style() == Sitter.Style.SIDE_PARTED;
         double thick = parted ? .15 : .09 + .2 * hair.length();
-        fill(.84, .6, thick);
+        fill(.90, .6, thick);
         double[] depths = {.5, .78, 1.0};
         for (double depth : depths) {
             for (int k = 0; k < 2600; k++) {
@@ -320,9 +320,9 @@ final class HairPainter {
 
     private void bun(double cx, double cy, double radius) {
         double[] rgb = new double[3];
-        for (double r = radius; r > 0; r -= .02) {
+        for (double r = .93 * radius; r > 0; r -= .02) {
             shade(dark, .5, cx, cy, 1, 0, rgb);
-            brush.disc(cx, cy, r * frame.unit(), .5, rgb);
+            brush.disc(cx, cy, r * frame.unit(), .95, rgb);
         }
         for (int k = 0; k < 1200; k++) {
             double r = radius * Math.sqrt(random.nextDouble());
@@ -422,7 +422,7 @@ final class HairPainter {
     }
 
     private void shortCoily() {
-        fill(.80, .55, .07);
+        fill(.94, .55, .07);
         for (int k = 0; k < 6500; k++) {
             double x = lerp(-1.2, 1.2, random.nextDouble());
             double y = lerp(-1.9, .2, random.nextDouble());
@@ -442,14 +442,14 @@ final class HairPainter {
     private void curls() {
         double radius = 1.30 + hair.volume();
         ballFill(radius);
-        for (int k = 0; k < 2300; k++) {
+        for (int k = 0; k < 4200; k++) {
             double x = lerp(-1.6, 1.6, random.nextDouble());
             double y = lerp(-2.1, .4, random.nextDouble());
             if (!grows(x, y, radius)) {
                 continue;
             }
-            double order = k / 2300.0;
-            double r = lerp(.05, .10, random.nextDouble());
+            double order = k / 4200.0;
+            double r = lerp(.035, .075, random.nextDouble());
             double a0 = random.nextDouble() * 2 * Math.PI;
             double span = lerp(2.6, 4.6, random.nextDouble()) * (random.nextBoolean() ? 1 : -1);
             double depth = (.45 + .65 * order) * (.6 + .7 * noise.at(4 * x + 8, 4 * y + 8));
@@ -479,7 +479,7 @@ final class HairPainter {
         double dx = x0 * (1 - .3 * s);
         java.util.List<double[]> p = new java.util.ArrayList<>();
         p.add(new double[] {dx, lerp(-1.20, -1.94, s)});
-        p.add(new double[] {(dx + side * .52) / 2 + side * .03, lerp(-1.19, -1.93, s)});
+        p.add(new double[] {(dx + side * .52) / 2 + side * .03, lerp(-1.18, -1.95, s)});
         p.add(new double[] {side * lerp(.60, .82, s), lerp(-1.04, -1.72, s)});
         p.add(new double[] {side * lerp(.80 * c, 1.12, s), lerp(-.74, -1.27, s)});
         p.add(new double[] {side * lerp(.91 * c, 1.29, s), lerp(-.38, -.64, s)});

@@ -67,7 +67,7 @@ final class HeadPainter {
                 + .10 * bell(x, y - my - sitter.face().lipLower() - .06, .22, .05)
                 + .16 * bell(ax - .24, y + .02, .08, .12)
                 + .16 * step(.86, 1, r) * step(1.4, -.2, y - .3)
-                + .10 * bell(Math.abs(xx) - 1.05 * nw, y - nl + .08, .035, .09);
+                + .05 * bell(Math.abs(xx) - 1.05 * nw, y - nl + .08, .035, .09);
     }
 
     private double shineOf(double x, double y) {

@@ -50,10 +50,7 @@ final class HeadRelief {
 
     private void dome() {
         relief.over(-1.5, -2, 1.5, 2.2, (x, y) -> {
-            double r = outline.gauge(x, y);
-            if (r >= 1) {
-                return 0;
-            }
+            double r = Math.min(1, outline.gauge(x, y)); // held at the rim, so that no cliff shades the edge
             double p = Math.max(1e-6, Math.hypot(x, y - .25));
             double v = (y - .25) / p;
             double n = 2.05 + (y > .25 ? 1.9 : .9) * v * v;

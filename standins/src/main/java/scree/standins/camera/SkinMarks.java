@@ -64,7 +64,10 @@ final class SkinMarks {
                         * (1 + .6 * sitter.face().bag())
                 + .07 * bell(ax - .5, y + .10, .22, .09)
                 + .05;
-        return smooth + extraBlood[i] + .07 * (noise.at(3 * x + 90, 3 * y + 10) - .5) + fine(x, y, 50);
+        return (1 - .5 * deep) * smooth
+                + (1 - .65 * deep) * extraBlood[i]
+                + .07 * (noise.at(3 * x + 90, 3 * y + 10) - .5)
+                + fine(x, y, 50);
     }
 
     /** Returns extra melanin below the chin: less on the neck, more on a sunned chest. */
