@@ -202,17 +202,9 @@ record BaseView(
         boolean crowded = shades.size() > CROWDED;
         field.keepFree(0, 0, WIDTH, 26);
         field.keepFree(cx - 36, cy - 32, cx + 36, cy + 32);
-        field.keepFree(
-                field.x(cheek.lean()) - 52,
-                field.y(cheek.lightness()) - 9,
-                field.x(cheek.lean()),
-                field.y(cheek.lightness()) + 9);
-        field.keepFree(
-                field.x(neck.lean()),
-                field.y(neck.lightness()) - 9,
-                field.x(neck.lean()) + 46,
-                field.y(neck.lightness()) + 9);
         field.place(shades, crowded ? 9 : 12.5, crowded ? 14 : 18);
+        field.nameDot("cheek", field.x(cheek.lean()), field.y(cheek.lightness()), 5);
+        field.nameDot("neck", field.x(neck.lean()), field.y(neck.lightness()), 5);
         return new Field(
                 field.ticks(3),
                 contours,

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -105,7 +106,7 @@ class DemoLoader implements ApplicationRunner {
                 accounts.loadUserByUsername("runa@scree.example"), accounts.loadUserByUsername("bea@scree.example"));
         kit.addAll(studio, DemoKit.all(today));
         List<Sitter> sitters = Ensemble.all();
-        camera.photographAll(sitters);
+        IntStream.range(0, sitters.size()).parallel().forEach(i -> render(sitters.get(i), i));
         int shift = shiftMinutes(LocalTime.now(clock));
         for (int i = 0; i < sitters.size(); i++) {
             load(studio, artists, sitters.get(i), extras().get(i), i, today, shift);
@@ -130,7 +131,7 @@ class DemoLoader implements ApplicationRunner {
         for (Past past : past(sitter, index)) {
             LocalDateTime at = today.minusDays(past.daysAgo()).atTime(LocalTime.of(14, 30));
             long id = sittings.add(studio, client, artist.artistId(), at, 50, past.event());
-            work(artist, id, camera.past(sitter, past.event().substring(0, 6), past.skin()), x, true);
+            work(artist, id, camera.past(sitter, past.shotName(), past.skin()), x, true);
             sittings.finish(studio, id);
         }
         long id = sittings.add(
@@ -186,7 +187,11 @@ class DemoLoader implements ApplicationRunner {
         }
     }
 
-    private record Past(int daysAgo, String event, Lab skin) {}
+    private record Past(int daysAgo, String event, Lab skin) {
+        String shotName() {
+            return event.split(" ")[0].toLowerCase(java.util.Locale.ROOT);
+        }
+    }
 
     /** Some have sat before, paler in winter and tanned in summer, so that a season can be seen. */
     private static List<Past> past(Sitter s, int index) {

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -71,13 +70,6 @@ class StandInCamera implements PracticeCamera {
             return jpeg;
         } catch (IOException e) {
             throw new UncheckedIOException(name, e);
-        }
-    }
-
-    /** Renders all portraits of today on both cores; later calls find them ready. */
-    void photographAll(List<Sitter> sitters) {
-        if (cache != null) {
-            sitters.parallelStream().forEach(this::today);
         }
     }
 

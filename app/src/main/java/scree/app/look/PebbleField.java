@@ -38,7 +38,7 @@ public final class PebbleField {
             String title) {}
 
     /** A placed name. */
-    public record Label(String text, double x, double y, String anchor, boolean strong) {}
+    public record Label(String text, double x, double y, String anchor, boolean quiet) {}
 
     /** A contour line with its word. */
     public record Contour(String path, String fill, String dash, String key, double x, double y) {}
@@ -187,22 +187,26 @@ public final class PebbleField {
 
     /** Tries right, left, above, below; a name without room is only shown on focus, as the stone's title. */
     private void name(Stone s, String text, double r) {
+        write(text, s.x(), s.y(), r, false);
+    }
+
+    private void write(String text, double x, double y, double r, boolean quiet) {
         double w = text.length() * CHARACTER;
-        double[][] tries = {
-            {s.x() + r + 6, s.y() + 4, 0},
-            {s.x() - r - 6, s.y() + 4, 2},
-            {s.x(), s.y() - r - 8, 1},
-            {s.x(), s.y() + r + 16, 1}
-        };
+        double[][] tries = {{x + r + 6, y + 4, 0}, {x - r - 6, y + 4, 2}, {x, y - r - 8, 1}, {x, y + r + 16, 1}};
         for (double[] t : tries) {
             double left = t[2] == 0 ? t[0] : t[2] == 2 ? t[0] - w : t[0] - w / 2;
             double[] box = {left, t[1] - 12, left + w, t[1] + 4};
             if (left > 4 && left + w < width - 4 && free(box)) {
                 taken.add(box);
-                labels.add(new Label(text, t[0], t[1], t[2] == 0 ? "start" : t[2] == 2 ? "end" : "middle", false));
+                labels.add(new Label(text, t[0], t[1], t[2] == 0 ? "start" : t[2] == 2 ? "end" : "middle", quiet));
                 return;
             }
         }
+    }
+
+    /** Names a place that is no stone, where there is room beside it. */
+    public void nameDot(String text, double x, double y, double r) {
+        write(text, x, y, r, true);
     }
 
     /** Keeps names off a box. */

@@ -186,8 +186,7 @@ record SkinView(
         double cardTop = card.stream().mapToDouble(Point::y).min().orElse(1e9) - 34;
         double cardBottom = card.stream().mapToDouble(Point::y).max().orElse(-1e9) + 12;
         boolean cardRight = card.stream().mapToDouble(Point::x).average().orElse(box.width()) > box.width() / 2;
-        List<Zone> left =
-                List.of(Zone.TEMPLE, Zone.UNDER_EYE, Zone.NOSE, Zone.OUTER_CHEEK, Zone.CHEEK, Zone.JAW, Zone.NECK);
+        List<Zone> left = List.of(Zone.TEMPLE, Zone.UNDER_EYE, Zone.OUTER_CHEEK, Zone.NOSE, Zone.JAW, Zone.NECK);
         List<Zone> right = List.of(Zone.FOREHEAD, Zone.CHEEK, Zone.CHIN, Zone.CHEST);
         List<Tag> tags = new ArrayList<>();
         column(tags, cardRight ? left : right, true, shapes, taken, box, -1, -1, words);
