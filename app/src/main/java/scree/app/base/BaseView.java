@@ -27,6 +27,7 @@ record BaseView(
         int shown,
         List<Stripe> stripes,
         List<Stop> gradient,
+        boolean deepBed,
         Taken taken) {
 
     /** The pebble field. */
@@ -106,6 +107,7 @@ record BaseView(
                 list.ranked().size(),
                 stripes(list, messages, locale),
                 gradient(target),
+                target.colour().lightness() <= 52,
                 choice.map(c -> new Taken(c.fullName(), c.note(), one(c.difference())))
                         .orElse(null));
     }

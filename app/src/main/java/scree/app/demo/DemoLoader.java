@@ -187,6 +187,12 @@ class DemoLoader implements ApplicationRunner {
         }
     }
 
+    /** Renders into the camera's store, on all cores; later calls find the pictures ready. */
+    private void render(Sitter sitter, int index) {
+        camera.today(sitter);
+        past(sitter, index).forEach(p -> camera.past(sitter, p.shotName(), p.skin()));
+    }
+
     private record Past(int daysAgo, String event, Lab skin) {
         String shotName() {
             return event.split(" ")[0].toLowerCase(java.util.Locale.ROOT);

@@ -6,17 +6,13 @@ import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.MessageSource;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseStatus;
-import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartFile;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
@@ -95,15 +91,6 @@ class SkinController {
             return page(me, id, model, locale);
         }
         return "redirect:/sittings/" + id + "/skin";
-    }
-
-    /** An upload over the server's limit never reaches a method, but still gets a sentence. */
-    @ExceptionHandler(MaxUploadSizeExceededException.class)
-    @ResponseStatus(HttpStatus.CONTENT_TOO_LARGE)
-    String tooLarge(@PathVariable(required = false) Long id, Model model, Locale locale) {
-        model.addAttribute("status", 413);
-        model.addAttribute("sentence", messages.getMessage("picture.FILE_TOO_LARGE", null, locale));
-        return "error";
     }
 
     @PostMapping("/zone")

@@ -38,7 +38,10 @@ public final class SkinWords {
         }
         Undertone u = under.get();
         String olive = u.olive() > 0.6 ? say("skin.olive.clear") : u.olive() > 0.3 ? say("skin.olive.quiet") : "";
-        return say("depth." + depth.get()) + ", " + say("undertone.verdict." + u.leading()) + olive + ".";
+        String words = say("depth." + depth.get()) + ", " + say("undertone.verdict." + u.leading()) + olive + ".";
+        return reading.trust() == SkinReading.Trust.PROVISIONAL
+                ? say("skin.verdict.perhaps", words.substring(0, 1).toLowerCase(locale) + words.substring(1))
+                : words;
     }
 
     String overtone(SkinReading reading) {

@@ -6,21 +6,35 @@ import java.util.Locale;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.MessageSource;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Turns what went wrong into a calm page with a reference number; the details go to the log only. */
 @ControllerAdvice
 class ErrorPages {
     private static final Logger LOG = LoggerFactory.getLogger(ErrorPages.class);
+    private final MessageSource messages;
+
+    ErrorPages(MessageSource messages) {
+        this.messages = messages;
+    }
 
     @ExceptionHandler({NotHere.class, NoResourceFoundException.class, MethodArgumentTypeMismatchException.class})
     String notHere(HttpServletResponse response, Model model) {
         return page(response, model, HttpStatus.NOT_FOUND, null);
+    }
+
+    /** Over the server's own limit, which lies far above what the core takes. */
+    @ExceptionHandler(MaxUploadSizeExceededException.class)
+    String tooLarge(HttpServletResponse response, Model model, Locale locale) {
+        model.addAttribute("sentence", messages.getMessage("picture.FILE_TOO_LARGE", null, locale));
+        return page(response, model, HttpStatus.CONTENT_TOO_LARGE, null);
     }
 
     @ExceptionHandler(Exception.class)
