@@ -3,7 +3,7 @@ package scree.standins.camera;
 import scree.core.colour.Lab;
 
 /**
- * A made-up person. Lengths in pupil distances. Start from {@link #woman} or {@link #man} and change what differs.
+ * A made-up person. Lengths in pupil distances.
  *
  * @param name invented
  * @param skin base colour wanted under D65; the model's nearest skin is used
@@ -93,18 +93,6 @@ public record Sitter(
 
     /** Freckles, blemishes, stubble, sun on the chest and redness, each 0..1 or a count. */
     public record Marks(double freckles, int blemishes, double stubble, double chest, double redness) {}
-
-    static Face womanFace(Shape shape, double asymmetry) {
-        return new Face(
-                shape, asymmetry, .72, .262, .25, 0, .110, .064, .03, 0, -.385, .08, .050, .375, .105, .14, .024, .06,
-                .1, 0, 1);
-    }
-
-    static Face manFace(Shape shape, double asymmetry) {
-        return new Face(
-                shape, asymmetry, .72, .285, .25, 0, .096, .058, .03, 0, -.345, .05, .062, .40, .085, .125, .022, .06,
-                .1, 0, 1.06);
-    }
 
     /** Returns 0 to about 35 years, 1 from 75. */
     double aged() {

@@ -25,7 +25,7 @@ public final class Studio {
         HeadOutline outline = new HeadOutline(sitter.face());
         SkinMarks marks = new SkinMarks(sitter, noise, frame);
         wall(scene, noise, light);
-        HairPainter hair = new HairPainter(sitter, scene, outline, noise, light);
+        Hairdo hair = Hairdo.of(sitter, scene, outline, noise, light);
         hair.back();
         new BodyPainter(sitter, scene, outline, noise, marks, light).paint();
         HeadPainter head = new HeadPainter(sitter, scene, outline, noise, marks, light);
