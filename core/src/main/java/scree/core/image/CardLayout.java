@@ -33,7 +33,7 @@ public final class CardLayout {
         {1.15, 0.95, 1.10, 0.80},
         {0.90, 1.10, 0.85, 1.15},
         {1.12, 0.80, 1.18, 0.90},
-        {0.82, 1.12, 0.94, 1.12}
+        {0.82, 0.98, 1.08, 1.12}
     };
 
     private static final List<CardField> FIELDS = readFields();
