@@ -1,0 +1,166 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.test.web.servlet.MockMvc;
+import scree.app.client.Client;
+import scree.app.client.Clients;
+import scree.app.studio.Accounts;
+import scree.app.studio.Member;
+
+/** The edge with everything behind it real: sign-in, headers, another studio's addresses, stale forms. */
+@TestDatabase
+@AutoConfigureMockMvc
+class EdgeIT {
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private Accounts accounts;
+
+    @Autowired
+    private Clients clients;
+
+    private Member mine;
+    private Member theirs;
+
+    @BeforeEach
+    void twoStudios() {
+        mine = member();
+        theirs = member();
+    }
+
+    @Test
+    void signInTakesTheRightPasswordWhateverTheLettersOfTheEmail() throws Exception {
+        http.perform(post("/sign-in")
+                        .param("username", mine.email().toUpperCase())
+                        .param("password", "loose stones")
+                        .with(csrf()))
+                .andExpect(redirectedUrl("/"));
+        http.perform(post("/sign-in")
+                        .param("username", mine.email())
+                        .param("password", "Loose stones")
+                        .with(csrf()))
+                .andExpect(redirectedUrl("/sign-in?failed"));
+        http.perform(post("/sign-in")
+                        .param("username", "no@scree.example")
+                        .param("password", "x")
+                        .with(csrf()))
+                .andExpect(redirectedUrl("/sign-in?failed"));
+        assertThat(mine.passwordHash()).startsWith("$2").doesNotContain("loose");
+        assertThat(mine.toString()).doesNotContain("$2");
+    }
+
+    @Test
+    void filesAreCachedPagesAreNot() throws Exception {
+        http.perform(get("/css/ground.css"))
+                .andExpect(status().isOk())
+                .andExpect(header().string("Cache-Control", containsString("max-age")));
+        http.perform(get("/fonts/vollkorn-latin.woff2"))
+                .andExpect(header().string("Cache-Control", containsString("max-age")));
+        http.perform(get("/clients").with(user(mine)))
+                .andExpect(header().string("Cache-Control", containsString("no-store")))
+                .andExpect(header().string("X-Frame-Options", "DENY"))
+                .andExpect(header().string("X-Content-Type-Options", "nosniff"));
+    }
+
+    @Test
+    void everyLinkedFileShipsWithTheApplication() throws Exception {
+        String page = http.perform(get("/sign-in")).andReturn().getResponse().getContentAsString();
+        var links = java.util.regex.Pattern.compile("(?:href|src)=\"(/[^\"]+\\.(?:css|js|svg))\"")
+                .matcher(page);
+        int found = 0;
+        while (links.find()) {
+            http.perform(get(links.group(1))).andExpect(status().isOk());
+            found++;
+        }
+        assertThat(found).isGreaterThanOrEqualTo(6);
+        assertThat(page).doesNotContain("http://", "https://");
+    }
+
+    @Test
+    void anotherStudiosAddressesAreNotHere() throws Exception {
+        long id = clients.add(mine.studio(), client("Petra Kvist", 0));
+        for (String path : new String[] {"/clients/" + id, "/clients/" + id + "/edit"}) {
+            http.perform(get(path).with(user(mine)))
+                    .andExpect(status().isOk())
+                    .andExpect(content().string(containsString("Petra")));
+            http.perform(get(path).with(user(theirs)))
+                    .andExpect(status().isNotFound())
+                    .andExpect(content().string(not(containsString("Petra"))));
+        }
+        http.perform(get("/clients").with(user(theirs))).andExpect(content().string(containsString("No clients yet")));
+        http.perform(post("/clients/" + id + "/sittings")
+                        .param("day", "2026-06-20")
+                        .param("time", "10:00")
+                        .param("artist", "1")
+                        .with(user(theirs))
+                        .with(csrf()))
+                .andExpect(status().isNotFound());
+    }
+
+    @Test
+    void aStaleClientFormShowsBothVersions() throws Exception {
+        long id = clients.add(mine.studio(), client("Petra Kvist", 0));
+        clients.change(mine.studio(), new Client(id, "Petra Kvist-Holm", 1982, "Viola", null, null, null, null, 0));
+        http.perform(post("/clients/" + id + "/edit")
+                        .param("name", "Petra K.")
+                        .param("notes", "keep me")
+                        .param("version", "0")
+                        .with(user(mine))
+                        .with(csrf()))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Petra Kvist-Holm")))
+                .andExpect(content().string(containsString("value=\"Petra K.\"")))
+                .andExpect(content().string(containsString("keep me")));
+        http.perform(post("/clients/" + id + "/edit")
+                        .param("name", "Petra K.")
+                        .param("version", "1")
+                        .with(user(mine))
+                        .with(csrf()))
+                .andExpect(redirectedUrl("/clients/" + id));
+    }
+
+    @Test
+    void namesAreShownAsTextWhateverTheyHold() throws Exception {
+        long id = clients.add(mine.studio(), client("<script>alert(1)</script> Åsa \"Ø\"", 0));
+        http.perform(get("/clients/" + id).with(user(mine)))
+                .andExpect(content().string(not(containsString("<script>alert"))))
+                .andExpect(content().string(containsString("&lt;script&gt;")));
+    }
+
+    @Test
+    void wrongAddressesAndVerbsGetCalmPages() throws Exception {
+        http.perform(get("/clients/abc").with(user(mine)))
+                .andExpect(status().isNotFound())
+                .andExpect(content().string(containsString("Nothing lies here")));
+        http.perform(post("/clients").with(user(mine)).with(csrf())).andExpect(status().isMethodNotAllowed());
+        http.perform(get("/actuator/health").with(user(mine))).andExpect(status().isNotFound());
+    }
+
+    private static Client client(String name, int version) {
+        return new Client(0, name, 1982, "Viola", "DRY", "lanolin", null, LocalDate.now(), version);
+    }
+
+    private Member member() {
+        String email = UUID.randomUUID() + "@scree.example";
+        accounts.addArtist(accounts.foundStudio("Studio"), "Artist", email, "loose stones");
+        return accounts.loadUserByUsername(email);
+    }
+}

@@ -1,0 +1,80 @@
+package scree.app.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import scree.app.kit.Product;
+import scree.core.shade.Coverage;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
+import scree.core.shade.ShadeIndex;
+import scree.core.skin.ReferenceCurve;
+import scree.standins.camera.Ensemble;
+
+class DemoKitTest {
+    private static final List<Product> KIT = DemoKit.all(LocalDate.of(2026, 6, 20));
+
+    @Test
+    void thereAreAboutNinetyInAllRolesWithNamesOfTheirOwn() {
+        assertThat(KIT).hasSizeBetween(85, 100);
+        Set<Role> roles = EnumSet.noneOf(Role.class);
+        KIT.forEach(p -> roles.add(Role.valueOf(p.role())));
+        assertThat(roles).containsExactlyInAnyOrder(Role.values());
+        assertThat(new HashSet<>(KIT.stream().map(Product::fullName).toList())).hasSameSizeAs(KIT);
+    }
+
+    @Test
+    void basesCoverDepthsLeansFormsAndCoverages() {
+        List<Product> bases = bases();
+        assertThat(bases.stream().mapToDouble(Product::settledL).min().orElseThrow())
+                .isLessThan(36);
+        assertThat(bases.stream().mapToDouble(Product::settledL).max().orElseThrow())
+                .isGreaterThan(74);
+        for (double[] half : new double[][] {{30, 50}, {50, 65}, {65, 80}}) {
+            List<Double> leans = bases.stream()
+                    .filter(p -> p.settledL() >= half[0] && p.settledL() < half[1])
+                    .map(p -> ReferenceCurve.hueLean(p.settled()))
+                    .toList();
+            assertThat(leans)
+                    .anyMatch(l -> l < -3)
+                    .anyMatch(l -> Math.abs(l) < 3)
+                    .anyMatch(l -> l > 3);
+        }
+        assertThat(bases)
+                .extracting(Product::form)
+                .contains(Form.LIQUID.name(), Form.CREAM.name(), Form.STICK.name(), Form.POWDER.name());
+        assertThat(bases).extracting(Product::coverage).contains(Coverage.values());
+    }
+
+    @Test
+    void liquidsSettleDeeperThanTheyComeOut() {
+        assertThat(bases()).filteredOn(p -> p.form().equals("LIQUID")).allMatch(p -> p.wetL() > p.settledL());
+    }
+
+    @Test
+    void everyOneOfTheCastHasABaseThatIsNotFarOff() {
+        ShadeIndex index = new ShadeIndex(bases().stream().map(Product::settled).toList());
+        Ensemble.all()
+                .forEach(s -> assertThat(index.nearest(s.skin(), 1).get(0).difference())
+                        .as(s.name())
+                        .isLessThan(4.5));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"10:55,0", "00:00,-240", "23:59,420", "12:00,60", "09:10,-105"})
+    void theDayIsMovedSoThatTheSixthFaceSitsAboutNow(LocalTime now, int minutes) {
+        assertThat(DemoLoader.shiftMinutes(now)).isEqualTo(minutes);
+    }
+
+    private static List<Product> bases() {
+        return KIT.stream().filter(p -> p.role().equals("BASE")).toList();
+    }
+}

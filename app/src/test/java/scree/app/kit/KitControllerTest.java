@@ -1,0 +1,200 @@
+package scree.app.kit;
+
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.BDDMockito.given;
+import static org.mockito.BDDMockito.willThrow;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static scree.app.Members.RUNA;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
+import org.springframework.context.annotation.Primary;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.mock.web.MockHttpSession;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+import scree.app.studio.SecurityConfig;
+import scree.app.web.StaleSave;
+
+/** The kit's pages when the kit answers no. */
+@WebMvcTest({KitController.class, KitImportController.class})
+@Import({SecurityConfig.class, KitCsv.class})
+class KitControllerTest {
+    private static final String GOOD =
+            "line,name,role,form,finish,coverage_percent,wet_l,wet_a,wet_b,settled_l,settled_a,settled_b\nGneiss,1,BASE,LIQUID,SATIN,75,60,9,17,59,9,17\n";
+
+    @TestConfiguration
+    static class Noon {
+        @Bean
+        @Primary
+        Clock noon() {
+            return Clock.fixed(Instant.parse("2026-06-20T12:00:00Z"), ZoneOffset.UTC);
+        }
+    }
+
+    @Autowired
+    private MockMvc http;
+
+    @MockitoBean
+    private Kit kit;
+
+    @BeforeEach
+    void oneProduct() {
+        given(kit.get(any(), anyLong())).willReturn(product(61));
+        given(kit.names(any())).willReturn(Set.of());
+    }
+
+    @Test
+    void aStaleSaveShowsBothVersionsAndKeepsWhatWasTyped() throws Exception {
+        willThrow(new StaleSave(product(44))).given(kit).change(any(), any());
+        http.perform(form("/kit/9", "58.5").with(user(RUNA)).with(csrf()))
+                .andExpect(status().isOk())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("settled 44.0"),
+                                containsString("value=\"58.5\""),
+                                containsString("in between"))))
+                .andExpect(content().string(containsString("name=\"version\" value=\"4\"")));
+    }
+
+    @Test
+    void aTakenNameIsToldAtItsField() throws Exception {
+        willThrow(new DuplicateKeyException("product_studio_id_line_name_key"))
+                .given(kit)
+                .add(any(), any());
+        http.perform(form("/kit/new", "58.5").with(user(RUNA)).with(csrf()))
+                .andExpect(status().isOk())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Name stands in the kit already"), containsString("value=\"58.5\""))))
+                .andExpect(content().string(not(containsString("_key"))));
+    }
+
+    @Test
+    void figuresThatAreNoneOrOutOfRangeNameTheirField() throws Exception {
+        http.perform(form("/kit/new", "light").with(user(RUNA)).with(csrf()))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Settled L* is not a number"),
+                                containsString("value=\"light\""),
+                                containsString("value=\"Gneiss\""))));
+        http.perform(form("/kit/new", "158").with(user(RUNA)).with(csrf()))
+                .andExpect(content().string(containsString("Settled L* is too large: at most 100")));
+        verify(kit, never()).add(any(), any());
+    }
+
+    @Test
+    void theListMarksWhatIsPastItsTimeOrOut() throws Exception {
+        Product past = new Product(
+                9,
+                "Marl",
+                "31",
+                "BASE",
+                "LIQUID",
+                "SATIN",
+                .8,
+                61,
+                9,
+                17,
+                60,
+                9,
+                17,
+                LocalDate.of(2025, 1, 1),
+                12,
+                null,
+                false,
+                3);
+        given(kit.page(any(), any(), any(), anyInt())).willReturn(new Kit.Page(List.of(past), 1, 0));
+        http.perform(get("/kit").with(user(RUNA)))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("past its time since 2026-01-01"), containsString("out of stock"))));
+    }
+
+    @Test
+    void filesGoOutAsFiles() throws Exception {
+        given(kit.all(any())).willReturn(List.of(product(61)));
+        http.perform(get("/kit/export.csv").with(user(RUNA)))
+                .andExpect(header().string("Content-Disposition", containsString("kit.csv")))
+                .andExpect(content().string(containsString("Marl,31,BASE")));
+        http.perform(get("/kit/palette.gpl").with(user(RUNA)))
+                .andExpect(content().string(allOf(containsString("GIMP Palette"), containsString("\tMarl 31"))));
+    }
+
+    @Test
+    void anImportComesInOnlyAfterYesAndIsReadAgain() throws Exception {
+        MockHttpSession session = new MockHttpSession();
+        http.perform(multipart("/kit/import")
+                        .file(file(GOOD))
+                        .session(session)
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(content().string(containsString("1 products are ready")));
+        verify(kit, never()).addAll(any(), any());
+        given(kit.names(any())).willReturn(Set.of("gneiss|1")); // someone else was quicker
+        http.perform(post("/kit/import/yes").session(session).with(user(RUNA)).with(csrf()))
+                .andExpect(content().string(containsString("stands in the kit")));
+        verify(kit, never()).addAll(any(), any());
+        given(kit.names(any())).willReturn(Set.of());
+        http.perform(post("/kit/import/yes").session(session).with(user(RUNA)).with(csrf()))
+                .andExpect(redirectedUrl("/kit?added=1"));
+        verify(kit).addAll(any(), any());
+        http.perform(post("/kit/import/yes").session(session).with(user(RUNA)).with(csrf()))
+                .andExpect(redirectedUrl("/kit/import"));
+    }
+
+    private static org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder form(
+            String path, String settledL) {
+        return post(path)
+                .param("line", "Gneiss")
+                .param("name", "1")
+                .param("role", "BASE")
+                .param("form", "LIQUID")
+                .param("finish", "SATIN")
+                .param("coverage", "75")
+                .param("wetL", "60")
+                .param("wetA", "9")
+                .param("wetB", "17")
+                .param("settledL", settledL)
+                .param("settledA", "9")
+                .param("settledB", "17")
+                .param("version", "3");
+    }
+
+    private static MockMultipartFile file(String text) {
+        return new MockMultipartFile("file", "kit.csv", "text/csv", text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static Product product(double settledL) {
+        return new Product(
+                9, "Marl", "31", "BASE", "LIQUID", "SATIN", .8, 61, 9, 17, settledL, 9, 17, null, null, null, true, 4);
+    }
+}
