@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -92,6 +94,24 @@ class PictureIntakeTest {
         var metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(stored));
         assertThat(metadata.getFirstDirectoryOfType(ExifIFD0Directory.class)).isNull();
         assertThat(new String(stored, StandardCharsets.ISO_8859_1)).doesNotContain("Exif");
+    }
+
+    /** The same light under two profiles: the embedded one is believed, so both come out as the same sRGB code. */
+    @Test
+    void theEmbeddedProfileIsRespected() throws Exception {
+        byte[] profile = ICC_Profile.getInstance(ColorSpace.CS_LINEAR_RGB).getData();
+        Raster codes = grey(450, 450);
+        Arrays.fill(codes.rgb(), 0x373737); // 55 of 255 in linear light is 128 in sRGB
+        byte[] jpeg = PictureIntake.encodeJpeg(codes, 1f);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.write(jpeg, 0, 20); // start marker and JFIF block
+        int length = profile.length + 16;
+        out.write(new byte[] {(byte) 0xff, (byte) 0xe2, (byte) (length >> 8), (byte) length});
+        out.write("ICC_PROFILE\0\1\1".getBytes(StandardCharsets.ISO_8859_1));
+        out.write(profile);
+        out.write(jpeg, 20, jpeg.length - 20);
+        Raster read = PictureIntake.read(out.toByteArray());
+        assertThat(read.luma(200, 200)).isBetween(125, 131);
     }
 
     @Test
