@@ -14,6 +14,7 @@ import scree.core.image.Point;
 import scree.core.shade.FieldPlace;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.ReferenceCurve;
+import scree.core.skin.Remarks;
 import scree.core.skin.Side;
 import scree.core.skin.SkinReading;
 import scree.core.skin.Undertone;
@@ -262,24 +263,9 @@ record SkinView(
     }
 
     private static List<String> cautions(SkinReading skin, CardSighting card, SkinWords words) {
-        List<String> lines = new ArrayList<>();
-        if (card instanceof CardSighting.Partial p) {
-            lines.add(words.say("skin.card.partial", p.marks()));
-        } else if (card instanceof CardSighting.None) {
-            lines.add(words.say("skin.card.none"));
-        } else if (skin.trust() == SkinReading.Trust.GREY_CARD) {
-            lines.add(words.say("skin.card.grey"));
-        }
-        if (skin.quality().unusable() > 0) {
-            lines.add(words.say(
-                    "skin.card.lost", skin.quality().unusable(), skin.quality().fields()));
-        }
-        if (skin.sideLight() > 0.15) {
-            lines.add(words.say("skin.light.side"));
-        } else if (skin.sideLight() > 0.10) {
-            lines.add(words.say("skin.light.slant"));
-        }
-        return lines;
+        return Remarks.on(card, skin.quality(), skin.sideLight()).stream()
+                .map(r -> words.say("remark." + r.code().name(), r.args().toArray()))
+                .toList();
     }
 
     // ---- the field ----

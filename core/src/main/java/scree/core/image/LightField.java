@@ -18,11 +18,9 @@ final class LightField {
     private final Point centre;
     private final double sx;
     private final double sy;
-    private final double mean;
 
-    private LightField(Point centre, double mean, double sx, double sy) {
+    private LightField(Point centre, double sx, double sy) {
         this.centre = centre;
-        this.mean = mean;
         this.sx = sx;
         this.sy = sy;
     }
@@ -42,7 +40,7 @@ final class LightField {
                 .getSolver()
                 .solve(new ArrayRealVector(right))
                 .toArray();
-        return new LightField(new Point(cx, cy), fit[0], fit[1], fit[2]);
+        return new LightField(new Point(cx, cy), fit[1], fit[2]);
     }
 
     /** Returns the factor that brings a field of the card to the light of the card's centre. */
@@ -53,10 +51,5 @@ final class LightField {
     /** Returns the factor that brings skin of a face round {@code face} to the light of the card's centre. */
     double carriedTo(Point face) {
         return CURVED_CHEEK * Math.exp(-CARRIED * sx * (face.x() - centre.x()));
-    }
-
-    /** Returns linear light of the border at the card's centre. */
-    double level() {
-        return Math.exp(mean);
     }
 }

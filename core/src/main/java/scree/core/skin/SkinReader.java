@@ -15,9 +15,6 @@ import scree.core.image.PlainDecoding;
 import scree.core.image.Point;
 import scree.core.image.Raster;
 import scree.core.image.ZoneSample;
-import scree.core.reason.Reason;
-import scree.core.skin.SkinReading.Code;
-import scree.core.skin.SkinReading.Trust;
 import scree.core.skin.SkinReading.Unread;
 import scree.core.skin.SkinReading.WhyUnread;
 
@@ -31,12 +28,6 @@ public final class SkinReader {
     private static final double MOST_SPREAD = 0.065;
     /** A zone darker than the cheeks by this share of linear light is hair or shadow, not skin. House choice. */
     private static final double COVERED_AT = 0.45;
-    /** Side light limits. Derived: simulated rooms in the calibration study, docs/method.md. */
-    static final double SIDE_LIGHT_WARN = 0.10;
-
-    static final double SIDE_LIGHT_TOO_MUCH = 0.15;
-    /** Fields lost beyond which a card no longer supports a reading. Derived: 18 fields read as well as 24, fewer worse. */
-    static final int MOST_LOST_FIELDS = 5;
 
     private SkinReader() {}
 
@@ -46,8 +37,7 @@ public final class SkinReader {
      * @param outlines of the zones, each zone and side at most once
      */
     public static SkinReading read(Raster picture, CardSighting card, FaceFrame face, List<ZoneOutline> outlines) {
-        List<Reason> reasons = new ArrayList<>();
-        Calibration calibration = calibrate(picture, card, reasons);
+        Calibration calibration = calibrate(picture, card);
         Map<Zone, List<Sampled>> samples = sample(picture, face, outlines);
         double skinLight = skinLight(samples, calibration);
         List<ZoneReading> zones = new ArrayList<>();
@@ -70,51 +60,26 @@ public final class SkinReader {
             }
         }
         double sideLight = sideLight(samples.getOrDefault(Zone.CHEEK, List.of()), calibration);
-        if (sideLight > SIDE_LIGHT_WARN) {
-            reasons.add(Reason.caution(Code.LIGHT_FROM_ONE_SIDE, (int) Math.round(100 * Math.expm1(sideLight))));
-        }
-        return new SkinReading(trust(calibration, sideLight), calibration.quality(), zones, unread, sideLight, reasons);
+        Calibration.Quality quality = calibration.quality();
+        return new SkinReading(
+                Remarks.trust(card, quality, sideLight),
+                quality,
+                zones,
+                unread,
+                sideLight,
+                Remarks.on(card, quality, sideLight));
     }
 
     private record Sampled(Side side, ZoneSample sample) {}
 
-    private static Calibration calibrate(Raster picture, CardSighting card, List<Reason> reasons) {
-        if (card instanceof CardSighting.Partial partial) {
-            reasons.add(Reason.caution(Code.CARD_PARTLY_HIDDEN, partial.marks()));
-            return new PlainDecoding();
-        }
+    private static Calibration calibrate(Raster picture, CardSighting card) {
         if (!(card instanceof CardSighting.Found found)) {
-            reasons.add(Reason.caution(Code.NO_CARD));
             return new PlainDecoding();
         }
         CardSamples samples = CardSamples.of(picture, found);
-        if (found.kind() == CardLayout.Kind.GREY) {
-            reasons.add(Reason.check(Code.GREY_CARD_ONLY));
-            return GreyCalibration.of(samples, found, GreyCalibration.Light.DAYLIGHT);
-        }
-        CardCalibration calibration = CardCalibration.of(samples, found);
-        int lost = calibration.quality().unusable();
-        if (lost > 0) {
-            reasons.add(
-                    lost > MOST_LOST_FIELDS
-                            ? Reason.caution(
-                                    Code.CARD_FIELDS_LOST,
-                                    lost,
-                                    samples.fields().size())
-                            : Reason.note(
-                                    Code.CARD_FIELDS_LOST,
-                                    lost,
-                                    samples.fields().size()));
-        }
-        return calibration;
-    }
-
-    private static Trust trust(Calibration calibration, double sideLight) {
-        boolean lost = calibration.quality().unusable() > MOST_LOST_FIELDS;
-        if (sideLight > SIDE_LIGHT_TOO_MUCH || lost || calibration instanceof PlainDecoding) {
-            return Trust.PROVISIONAL;
-        }
-        return calibration instanceof GreyCalibration ? Trust.GREY_CARD : Trust.COLOUR_CARD;
+        return found.kind() == CardLayout.Kind.GREY
+                ? GreyCalibration.of(samples, found, GreyCalibration.Light.DAYLIGHT)
+                : CardCalibration.of(samples, found);
     }
 
     private static Map<Zone, List<Sampled>> sample(Raster picture, FaceFrame face, List<ZoneOutline> outlines) {

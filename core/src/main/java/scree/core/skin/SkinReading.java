@@ -14,7 +14,7 @@ import scree.core.reason.Reason;
  * @param zones those that could be read
  * @param unread zones that were left out, with the reason
  * @param sideLight |ln(left / right)| of the light on the cheeks; 0.10 is fine, over 0.15 too much
- * @param reasons remarks on light and card, gravest first
+ * @param reasons remarks on card and light, see {@link Remarks}
  */
 public record SkinReading(
         Trust trust,
@@ -61,21 +61,6 @@ public record SkinReading(
 
     /** A zone without a colour. */
     public record Unread(Zone zone, WhyUnread why) {}
-
-    /** Remarks. */
-    public enum Code {
-        /** No card in the picture. */
-        NO_CARD,
-        /** Args: corner marks seen. */
-        CARD_PARTLY_HIDDEN,
-        /** Args: unusable fields, fields. */
-        CARD_FIELDS_LOST,
-        GREY_CARD_ONLY,
-        /** Args: difference of left and right in %. */
-        LIGHT_FROM_ONE_SIDE,
-        /** Args: zones unread. */
-        ZONES_UNREAD
-    }
 
     public Optional<Lab> colourOf(Zone zone) {
         return zones.stream()

@@ -47,11 +47,6 @@ public enum Zone {
         return facing;
     }
 
-    /** Returns whether it is usually covered, so that it keeps the undertone free of sun and redness. */
-    public boolean sheltered() {
-        return this == NECK;
-    }
-
     /** Returns the template's outline on one side; {@code CENTRE} for an unpaired zone. */
     public ZoneOutline template(Side side) {
         int sign = side == Side.RIGHT ? -1 : side == Side.LEFT ? 1 : 0;

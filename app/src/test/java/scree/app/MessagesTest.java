@@ -1,0 +1,116 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Properties;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import scree.core.image.PictureRefused;
+import scree.core.shade.Coverage;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Nearness;
+import scree.core.shade.Role;
+import scree.core.shade.ShadeReason;
+import scree.core.skin.Depth;
+import scree.core.skin.MatchTarget;
+import scree.core.skin.Overtone;
+import scree.core.skin.Remarks;
+import scree.core.skin.SkinReading;
+import scree.core.skin.Undertone;
+import scree.core.skin.Zone;
+
+/** Every word that the core can ask for exists, and every sentence follows the house's tone. */
+class MessagesTest {
+    private static final Properties WORDS = load();
+
+    @Test
+    void everyCodeOfTheCoreHasItsWords() {
+        assertWorded("depth.", Depth.values());
+        assertWorded("undertone.", Undertone.Family.values());
+        assertWorded("undertone.verdict.", Undertone.Family.values());
+        assertWorded("overtone.", Overtone.Kind.values());
+        assertWorded("zone.", Zone.values());
+        assertWorded("trust.", SkinReading.Trust.values());
+        assertWorded("remark.", Remarks.Code.values());
+        assertWorded("picture.", PictureRefused.Why.values());
+        assertWorded("nearness.", Nearness.values());
+        assertWorded("base.verdict.", Nearness.values());
+        assertWorded("school.", MatchTarget.School.values());
+        assertWorded("role.", Role.values());
+        assertWorded("form.", Form.values());
+        assertWorded("finish.", Finish.values());
+        assertWorded("coverage.", Coverage.values());
+        for (ShadeReason.Code code : ShadeReason.Code.values()) {
+            boolean graded =
+                    WORDS.containsKey("reason." + code + ".little") && WORDS.containsKey("reason." + code + ".much");
+            assertThat(graded || WORDS.containsKey("reason." + code))
+                    .as("reason." + code)
+                    .isTrue();
+        }
+    }
+
+    @Test
+    void sentencesAreCalm() {
+        assertThat(WORDS.values())
+                .allSatisfy(
+                        text -> assertThat((String) text).doesNotContain("!").doesNotContainIgnoringCase("invalid"));
+    }
+
+    /** One form of placeholder, numbered from 0 without gaps. */
+    @Test
+    void placeholdersAreNumberedWithoutGaps() {
+        WORDS.forEach((key, text) -> {
+            Matcher m = Pattern.compile("\\{(\\d+)}").matcher((String) text);
+            List<Integer> numbers = m.results()
+                    .map(r -> Integer.valueOf(r.group(1)))
+                    .distinct()
+                    .sorted()
+                    .toList();
+            for (int i = 0; i < numbers.size(); i++) {
+                assertThat(numbers.get(i)).as((String) key).isEqualTo(i);
+            }
+        });
+    }
+
+    /** Text that a template asks for by a fixed key must be there, or a person reads the key. */
+    @Test
+    void everyFixedKeyInATemplateExists() throws IOException {
+        try (Stream<Path> files = Files.walk(Path.of("src/main/resources/templates"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".html")).toList()) {
+                Matcher m = Pattern.compile("#\\{([a-zA-Z][\\w.]*)}").matcher(Files.readString(file));
+                while (m.find()) {
+                    assertThat(WORDS).as(file.toString()).containsKey(m.group(1));
+                }
+                assertThat(Files.readString(file))
+                        .as(file + " has inline style or script")
+                        .doesNotContain("style=\"", "onclick", "<script>");
+            }
+        }
+    }
+
+    private static void assertWorded(String prefix, Enum<?>[] codes) {
+        assertThat(Arrays.stream(codes).map(c -> prefix + c.name())).allMatch(WORDS::containsKey);
+    }
+
+    private static Properties load() {
+        Properties p = new Properties();
+        try (Reader in = new InputStreamReader(
+                MessagesTest.class.getResourceAsStream("/messages.properties"), StandardCharsets.UTF_8)) {
+            p.load(in);
+            return p;
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
