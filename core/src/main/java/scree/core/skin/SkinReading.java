@@ -34,7 +34,7 @@ public record SkinReading(
         /** The colour card, whole and clean. */
         COLOUR_CARD(1.0),
         /** Three greys only. */
-        GREY_CARD(1.8),
+        GREY_CARD(2.0),
         /** The camera's word, or a card in bad light. Never called a reading. */
         PROVISIONAL(5);
 
