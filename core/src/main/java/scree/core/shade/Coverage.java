@@ -2,7 +2,7 @@ package scree.core.shade;
 
 import scree.core.colour.Check;
 
-/** How much one usual coat hides, by contrast ratio. Start values of the craft notes, docs/method.md. */
+/** How much one usual coat hides, by contrast ratio. House choice (start values), docs/method.md. */
 public enum Coverage {
     SHEER(0),
     MEDIUM(0.60),

@@ -15,9 +15,9 @@ import scree.core.colour.Lab;
  * @param sheltered whether it rests on skin that sun and redness rarely reach
  */
 public record Undertone(double cool, double neutral, double warm, double olive, double leanDegrees, boolean sheltered) {
-    /** Past this lean from usual hue skin counts as warm or cool. Start value of the craft notes, docs/method.md. */
+    /** Past this lean from usual hue skin counts as warm or cool. House choice (start value), docs/method.md. */
     static final double FAMILY_EDGE_DEGREES = 3;
-    /** a* below usual by this much begins to read olive. Start value of the craft notes. */
+    /** a* below usual by this much begins to read olive. House choice (start value). */
     static final double OLIVE_FROM = 1.5;
 
     private static final double OLIVE_SOFTNESS = 1.2;

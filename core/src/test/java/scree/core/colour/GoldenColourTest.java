@@ -12,7 +12,7 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 
-/** Holds the colour science against figures of independent libraries; the files' own README is kept in docs/method.md. */
+/** Holds the colour science against figures of independent libraries; docs/method.md names them. */
 class GoldenColourTest {
     @Test
     void differenceMatchesEveryPublishedAndCrossCheckedPair() {
