@@ -147,7 +147,7 @@ public class Bases {
         }
     }
 
-    /** Records the base that was taken, with the product as it is now, its rank and the trust of the reading. */
+    /** Records the base that was taken, with the product as it is now, its rank among those not set aside, and the trust of the reading. */
     @Transactional
     public BaseChoice take(Member me, long sitting, long productId, MatchTarget.School school, String note) {
         StudioId studio = me.studio();
@@ -158,6 +158,9 @@ public class Bases {
                 .filter(r -> r.product().id() == productId)
                 .findFirst()
                 .orElseThrow(() -> new NotHere("base"));
+        int nearerUsable = (int) list.ranked().stream()
+                .filter(r -> !r.struck() && r.rank() < ranked.rank())
+                .count();
         Lab t = list.target().colour();
         mapper.putChoice(
                 studio,
@@ -181,7 +184,7 @@ public class Bases {
                         t.b(),
                         school.name(),
                         ranked.difference(),
-                        ranked.rank(),
+                        nearerUsable + 1,
                         list.trust().name(),
                         note,
                         null,

@@ -196,7 +196,8 @@ public final class PebbleField {
         for (double[] t : tries) {
             double left = t[2] == 0 ? t[0] : t[2] == 2 ? t[0] - w : t[0] - w / 2;
             double[] box = {left, t[1] - 12, left + w, t[1] + 4};
-            if (left > 4 && left + w < width - 4 && free(box)) {
+            boolean within = left > 4 && left + w < width - 4 && box[1] > 4 && box[3] < height - 4;
+            if (within && free(box)) {
                 taken.add(box);
                 labels.add(new Label(text, t[0], t[1], t[2] == 0 ? "start" : t[2] == 2 ? "end" : "middle", quiet));
                 return;
