@@ -80,7 +80,7 @@ final class HeldOut {
     }
 
     static Lamp warmLed(Random r) {
-        return Lamp.led(2700 + 600 * r.nextDouble(), 590 + 24 * r.nextDouble());
+        return Lamp.led(2700 + 600 * r.nextDouble(), 54 + 16 * r.nextDouble());
     }
 
     /** Returns a shot with ±5 % uneven light between face and card, exposure and white balance as they fall. */

@@ -10,9 +10,9 @@ import scree.app.look.Stones;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.reason.Reason;
+import scree.core.reason.Severity;
 import scree.core.shade.DifferenceContour;
 import scree.core.shade.FieldPlace;
-import scree.core.shade.ShadeReason;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinReading;
 
@@ -155,20 +155,15 @@ record BaseView(
                 taken);
     }
 
-    /** Puts reasons into one or two short sentences, numbers rounded to what an eye cares about. */
+    /** Puts reasons into one or two short sentences. */
     static String why(List<Reason> reasons, MessageSource messages, Locale locale) {
         List<String> parts = new ArrayList<>();
         for (Reason reason : reasons) {
-            double amount = reason.args().isEmpty() ? 0 : (Double) reason.args().get(0);
-            String strength = amount < strongFrom(reason.code()) ? "little" : "much";
-            String key = "reason." + reason.code().name() + (reason.args().isEmpty() ? "" : "." + strength);
+            String strength = reason.severity() == Severity.NOTE ? ".little" : ".much";
+            String key = "reason." + reason.code().name() + (reason.args().isEmpty() ? "" : strength);
             parts.add(messages.getMessage(key, null, locale));
         }
         return String.join(" ", parts);
-    }
-
-    private static double strongFrom(Enum<?> code) {
-        return code == ShadeReason.Code.MORE_GOLDEN || code == ShadeReason.Code.PINKER ? 5 : 3;
     }
 
     private static Field field(

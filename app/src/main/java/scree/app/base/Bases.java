@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -21,6 +20,7 @@ import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.colour.Lab;
+import scree.core.shade.Allergens;
 import scree.core.shade.Role;
 import scree.core.shade.ShadeIndex;
 import scree.core.shade.ShadeReason;
@@ -82,23 +82,9 @@ public class Bases {
     /** Out of stock, past its time, or holding something that the client reacts to. */
     private boolean struck(Product product, Sitting sitting) {
         boolean past = product.usableUntil() != null && product.usableUntil().isBefore(LocalDate.now(clock));
-        return !product.inStock() || past || reactsTo(sitting, product);
-    }
-
-    /** Compares by words: an allergen of the product that stands in the client's allergies or the intake's reactions. */
-    static boolean reactsTo(Sitting sitting, Product product) {
-        if (product.allergens() == null) {
-            return false;
-        }
-        String told = ((sitting.allergies() == null ? "" : sitting.allergies()) + " "
-                        + (sitting.reactions() == null ? "" : sitting.reactions()))
-                .toLowerCase(Locale.ROOT);
-        for (String allergen : product.allergens().toLowerCase(Locale.ROOT).split("[,;]")) {
-            if (!allergen.isBlank() && told.contains(allergen.strip())) {
-                return true;
-            }
-        }
-        return false;
+        return !product.inStock()
+                || past
+                || Allergens.anyIn(product.allergens(), sitting.allergies(), sitting.reactions());
     }
 
     private List<Shortlist.Ranked> stripes(

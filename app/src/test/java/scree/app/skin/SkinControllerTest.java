@@ -18,8 +18,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static scree.app.Members.RUNA;
 
-import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -32,12 +32,11 @@ import org.springframework.context.annotation.Import;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
+import scree.app.Members;
 import scree.app.look.Cairn;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
-import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
-import scree.app.studio.Member;
 import scree.app.studio.SecurityConfig;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
@@ -47,8 +46,6 @@ import scree.core.image.PictureRefused;
 @WebMvcTest(SkinController.class)
 @Import(SecurityConfig.class)
 class SkinControllerTest {
-    private static final Member RUNA = new Member(1, new StudioId(7), "Runa", "Two chairs", "r@scree.example", "x");
-
     @Autowired
     private MockMvc http;
 
@@ -66,7 +63,7 @@ class SkinControllerTest {
 
     @BeforeEach
     void aSittingWithoutAReading() {
-        given(sittings.get(any(), anyLong())).willReturn(sitting());
+        given(sittings.get(any(), anyLong())).willReturn(Members.sitting(null, null, null, null));
         given(cairns.of(any(), any(), anyString())).willReturn(Cairn.stack(5, "Liv", 1, "8:00", List.of()));
         given(readings.of(any(), anyLong())).willReturn(Optional.empty());
     }
@@ -140,34 +137,5 @@ class SkinControllerTest {
 
     private static MockMultipartFile picture() {
         return new MockMultipartFile("picture", "face.jpg", "image/jpeg", "bytes".getBytes());
-    }
-
-    private static Sitting sitting() {
-        return new Sitting(
-                5,
-                1,
-                "Liv Torsander",
-                "Flute",
-                null,
-                null,
-                null,
-                1,
-                "Runa Vestby",
-                LocalDateTime.of(2026, 6, 20, 8, 0),
-                40,
-                "Concert",
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                0);
     }
 }

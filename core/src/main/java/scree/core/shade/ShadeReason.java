@@ -12,6 +12,10 @@ import scree.core.skin.MatchTarget;
 public final class ShadeReason {
     /** An axis that adds less than this to ΔE00 is not named. House choice: half of what an eye sees side by side. */
     static final double NAMED_FROM = 0.5;
+    /** From here a difference in L* or C* is plain to see and asks for a look. House choice. */
+    static final double STRONG_FROM = 3;
+    /** The same for hue, in degrees. House choice: about the same ΔE00 at a skin's chroma. */
+    static final double STRONG_FROM_DEGREES = 5;
     /** A part of the gradient within this is fitted. */
     static final double FITS = 1.3;
 
@@ -38,14 +42,18 @@ public final class ShadeReason {
         FITS_NECK
     }
 
-    /** Returns one or more reasons: axes by their share in ΔE00, then which part of the gradient is met. */
+    /**
+     * Returns one or more reasons: axes by their share in ΔE00, then which part of the gradient is met. A plain difference has
+     * severity CHECK, a slight one NOTE.
+     */
     public static List<Reason> of(Lab shade, MatchTarget target) {
         List<Axis> axes = axes(shade, target.colour());
         axes.removeIf(axis -> axis.weight() < NAMED_FROM);
         axes.sort(Comparator.comparingDouble(Axis::weight).reversed());
         List<Reason> reasons = new ArrayList<>();
         for (Axis axis : axes) {
-            reasons.add(Reason.note(axis.code(), axis.amount()));
+            reasons.add(
+                    axis.strong() ? Reason.check(axis.code(), axis.amount()) : Reason.note(axis.code(), axis.amount()));
         }
         if (reasons.isEmpty()) {
             reasons.add(Reason.note(Code.SAME));
@@ -59,7 +67,12 @@ public final class ShadeReason {
         return reasons;
     }
 
-    private record Axis(Code code, double amount, double weight) {}
+    private record Axis(Code code, double amount, double weight) {
+        boolean strong() {
+            boolean hue = code == Code.MORE_GOLDEN || code == Code.PINKER;
+            return amount >= (hue ? STRONG_FROM_DEGREES : STRONG_FROM);
+        }
+    }
 
     /** ΔE00 with only one axis moved from the skin to the shade is that axis's weight. */
     private static List<Axis> axes(Lab shade, Lab skin) {

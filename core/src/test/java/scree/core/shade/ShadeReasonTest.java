@@ -9,6 +9,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
 import scree.core.reason.Reason;
+import scree.core.reason.Severity;
 import scree.core.shade.ShadeReason.Code;
 import scree.core.skin.MatchTarget;
 
@@ -25,6 +26,14 @@ class ShadeReasonTest {
         assertThat(codes(Lab.ofLch(60, 25, 60))).containsExactly(Code.STRONGER);
         assertThat(codes(Lab.ofLch(60, 15, 60))).containsExactly(Code.GREYER);
         assertThat(codes(Lab.ofLch(60.2, 20.2, 60))).containsExactly(Code.SAME);
+    }
+
+    @Test
+    void aPlainDifferenceAsksForALookASlightOneOnlyExplains() {
+        assertThat(severity(Lab.ofLch(62, 20, 60))).isEqualTo(Severity.NOTE);
+        assertThat(severity(Lab.ofLch(64, 20, 60))).isEqualTo(Severity.CHECK);
+        assertThat(severity(Lab.ofLch(60, 20, 64))).isEqualTo(Severity.NOTE);
+        assertThat(severity(Lab.ofLch(60, 20, 68))).isEqualTo(Severity.CHECK);
     }
 
     @Test
@@ -51,6 +60,10 @@ class ShadeReasonTest {
         if (shade.differenceFrom(SKIN) > 2) {
             assertThat(codes).doesNotContain(Code.SAME);
         }
+    }
+
+    private static Severity severity(Lab shade) {
+        return ShadeReason.of(shade, EVEN).get(0).severity();
     }
 
     private static List<Enum<?>> codes(Lab shade) {

@@ -24,36 +24,57 @@ public record Lamp(String name, double[] power) {
     }
 
     /**
-     * Returns a warm white LED: a blue peak and one broad phosphor band, balanced to about the wanted temperature.
+     * Returns a white LED: a blue peak and one broad phosphor band, both chosen so that the light has the wanted temperature
+     * and lies on the black-body line, as lamps for rooms do.
      *
      * @param kelvin 2600 to 4500
-     * @param phosphorNm middle of the phosphor band, 585 to 620
+     * @param widthNm how broad the phosphor band is, 52 to 72
      */
-    public static Lamp led(double kelvin, double phosphorNm) {
+    public static Lamp led(double kelvin, double widthNm) {
+        double low = 560;
+        double high = 604;
+        for (int i = 0; i < 30; i++) {
+            double middle = (low + high) / 2;
+            if (chromaticity(ledOf(kelvin, middle, widthNm)).temperature().duv() > 0) {
+                low = middle; // a redder phosphor pulls down to the line
+            } else {
+                high = middle;
+            }
+        }
+        return new Lamp("LED %.0f K".formatted(kelvin), ledOf(kelvin, (low + high) / 2, widthNm));
+    }
+
+    /** Adds as much blue to a phosphor as gives the temperature. */
+    private static double[] ledOf(double kelvin, double phosphorNm, double widthNm) {
         double low = 0;
         double high = 3;
         for (int i = 0; i < 40; i++) {
             double blue = (low + high) / 2;
-            if (mcCamy(ledPower(blue, phosphorNm)) < kelvin) {
+            if (chromaticity(ledPower(blue, phosphorNm, widthNm)).mcCamyKelvin() < kelvin) {
                 low = blue;
             } else {
                 high = blue;
             }
         }
-        return new Lamp("LED %.0f K".formatted(kelvin), ledPower((low + high) / 2, phosphorNm));
+        return ledPower((low + high) / 2, phosphorNm, widthNm);
     }
 
-    private static double[] ledPower(double blue, double phosphorNm) {
+    private static double[] ledPower(double blue, double phosphorNm, double widthNm) {
         double[] p = new double[Spectrum.BANDS];
         for (int i = 0; i < p.length; i++) {
             double nm = Spectrum.wavelength(i);
-            double side = nm < phosphorNm ? 62 : 74;
+            double side = nm < phosphorNm ? widthNm : widthNm * 1.2;
             p[i] = blue * Math.exp(-Math.pow((nm - 452) / 12, 2)) + Math.exp(-Math.pow((nm - phosphorNm) / side, 2));
         }
         return p;
     }
 
-    private static double mcCamy(double[] power) {
+    /** Returns the light's own colour; weight over power of a tabulated lamp is the observer. */
+    public Chromaticity chromaticity() {
+        return chromaticity(power);
+    }
+
+    private static Chromaticity chromaticity(double[] power) {
         double[] d65 = Illuminant.D65.power();
         double[] sum = new double[3];
         for (int axis = 0; axis < 3; axis++) {
@@ -61,6 +82,6 @@ public record Lamp(String name, double[] power) {
                 sum[axis] += power[i] * Illuminant.D65.weight(axis, i) / d65[i];
             }
         }
-        return Chromaticity.of(new Xyz(sum[0], sum[1], sum[2])).mcCamyKelvin();
+        return Chromaticity.of(new Xyz(sum[0], sum[1], sum[2]));
     }
 }

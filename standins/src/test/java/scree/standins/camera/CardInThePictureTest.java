@@ -81,7 +81,7 @@ class CardInThePictureTest {
 
     @Test
     void withTheCardTheCheekIsReadWithinOneAndAHalfUnderDaylightAndWarmLamp() {
-        for (Lamp lamp : List.of(WINDOW, Lamp.daylight(4200), Lamp.led(3000, 600))) {
+        for (Lamp lamp : List.of(WINDOW, Lamp.daylight(4200), Lamp.led(3000, 62))) {
             Raster picture = portrait.shoot(CAMERA, lamp, Shot.withCard(6));
             Lab truth = truth(Zone.CHEEK);
             assertThat(read(picture).colourOf(Zone.CHEEK).orElseThrow().differenceFrom(truth))
@@ -92,9 +92,15 @@ class CardInThePictureTest {
 
     @Test
     void withoutTheCardItIsProvisionalAndFartherOff() {
-        SkinReading bare = read(
-                portrait.shoot(CAMERA, Lamp.led(3000, 600), Shot.withCard(6).withCard(null)));
+        SkinReading bare =
+                read(portrait.shoot(CAMERA, Lamp.led(3000, 62), Shot.withCard(6).withCard(null)));
+        SkinReading withCard = read(portrait.shoot(CAMERA, Lamp.led(3000, 62), Shot.withCard(6)));
         assertThat(bare.trust()).isEqualTo(SkinReading.Trust.PROVISIONAL);
+        assertThat(off(bare)).isGreaterThan(2 * off(withCard));
+    }
+
+    private static double off(SkinReading reading) {
+        return reading.colourOf(Zone.CHEEK).orElseThrow().differenceFrom(truth(Zone.CHEEK));
     }
 
     @Test
