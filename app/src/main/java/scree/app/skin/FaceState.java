@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import scree.core.image.Point;
 import scree.core.skin.FaceFrame;
-import scree.core.skin.Side;
+import scree.core.face.Side;
 import scree.core.skin.Zone;
 import scree.core.skin.ZoneOutline;
 

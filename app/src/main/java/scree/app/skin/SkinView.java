@@ -15,7 +15,7 @@ import scree.core.shade.FieldPlace;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.ReferenceCurve;
 import scree.core.skin.Remarks;
-import scree.core.skin.Side;
+import scree.core.face.Side;
 import scree.core.skin.SkinReading;
 import scree.core.skin.Undertone;
 import scree.core.skin.Zone;

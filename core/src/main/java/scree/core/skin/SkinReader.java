@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import scree.core.colour.Lab;
+import scree.core.face.Side;
 import scree.core.image.Calibration;
 import scree.core.image.CardCalibration;
 import scree.core.image.CardLayout;

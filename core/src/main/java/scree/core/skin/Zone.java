@@ -1,5 +1,7 @@
 package scree.core.skin;
 
+import scree.core.face.Side;
+
 /**
  * A region whose skin is read. Places are those of a template face in pupil distances; they only start the outline, which
  * anyone may move.

@@ -3,6 +3,7 @@ package scree.core.skin;
 import java.util.ArrayList;
 import java.util.List;
 import scree.core.colour.Check;
+import scree.core.face.Side;
 import scree.core.image.Point;
 
 /**

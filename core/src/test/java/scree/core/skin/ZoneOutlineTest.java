@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import scree.core.face.Side;
 import scree.core.image.Point;
 
 class ZoneOutlineTest {

@@ -198,7 +198,8 @@ final class FeaturePainter {
         }
     }
 
-    private static double[] browAt(double s, Sitter.Face f) {
+    /** Returns the brow's middle at share s of its length, x outward. */
+    static double[] browAt(double s, Sitter.Face f) {
         double y = f.browHeight()
                 + .03
                 - f.browArch() * Math.sin(.86 * Math.PI * Math.pow(s, 1.25))
@@ -206,7 +207,8 @@ final class FeaturePainter {
         return new double[] {.19 + .64 * s, y};
     }
 
-    private static double browHalf(double s, Sitter.Face f) {
+    /** Returns half the brow's thickness there. */
+    static double browHalf(double s, Sitter.Face f) {
         double share = s < .2 ? lerp(.75, 1, s / .2) : s < .6 ? 1 : lerp(1, .22, (s - .6) / .4);
         return f.browThickness() / 2 * share * 1.05;
     }

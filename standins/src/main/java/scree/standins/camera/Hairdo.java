@@ -74,7 +74,10 @@ abstract class Hairdo {
     double hairlineGauge(double x, double y) {
         double c = sitter.face().shape().cheek;
         double p = sitter.man() ? 2.6 : 2.3;
-        double f = Math.pow(Math.pow(Math.abs(x) / (.90 * c), p) + Math.pow(Math.abs(y - .12) / 1.25, p), 1 / p);
+        double f = Math.pow(
+                Math.pow(Math.abs(x) / (.90 * c), p)
+                        + Math.pow(Math.abs(y - .12) / sitter.face().shape().forehead, p),
+                1 / p);
         return f
                 - .16 * hair.recession() * bell(Math.abs(x) - .52, y + 1.08, .26, .24)
                 + .02 * bell(x, y + 1.1, .16, .2)

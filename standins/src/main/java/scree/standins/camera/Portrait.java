@@ -7,9 +7,13 @@ import java.util.Map;
 import scree.core.colour.Illuminant;
 import scree.core.colour.Lab;
 import scree.core.colour.Xyz;
+import scree.core.face.FacePoints;
+import scree.core.face.PointKey;
+import scree.core.face.PointState;
 import scree.core.image.CardLayout;
 import scree.core.image.Point;
 import scree.core.image.Raster;
+import scree.core.plane.Vec;
 
 /** A sitter in a lit room, ready to be photographed by any camera, with the truth about skin, points and card. */
 public final class Portrait {
@@ -182,6 +186,18 @@ public final class Portrait {
         put(points, "under nose", 0, f.noseLength() + .02);
         put(points, "chin", 0, f.shape().chin);
         return points;
+    }
+
+    /** Returns all face points at their true places, as put by hand. */
+    public FacePoints facePoints() {
+        TrueFace truth = new TrueFace(sitter, outline);
+        List<FacePoints.Mark> marks = new ArrayList<>();
+        for (PointKey key : PointKey.all()) {
+            Vec p = truth.at(key);
+            Point at = new Point(scene.frame.px(p.x()), scene.frame.py(p.y()));
+            marks.add(new FacePoints.Mark(at, PointState.PLACED));
+        }
+        return FacePoints.of(marks);
     }
 
     private void put(Map<String, Point> points, String name, double x, double y) {

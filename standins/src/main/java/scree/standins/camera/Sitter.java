@@ -16,13 +16,13 @@ public record Sitter(
 
     /** Outline types with their half widths, see {@link HeadOutline}. */
     public enum Shape {
-        OVAL(.985, 1.06, .985, .78, .44, 1.84),
-        ROUND(1.01, 1.12, 1.07, .89, .53, 1.76),
-        SQUARE(1.02, 1.07, 1.05, .93, .58, 1.82),
-        OBLONG(.97, 1.02, .97, .82, .49, 1.98),
-        HEART(1.05, 1.08, .97, .73, .37, 1.84),
-        DIAMOND(.94, 1.09, .985, .74, .39, 1.87),
-        WIDE_JAW(.98, 1.05, 1.035, .94, .58, 1.86);
+        OVAL(.985, 1.06, .985, .80, .46, 1.84, 1.25),
+        ROUND(1.01, 1.13, 1.08, .90, .53, 1.76, 1.14),
+        SQUARE(1.04, 1.10, 1.08, .97, .60, 1.80, 1.15),
+        OBLONG(.97, 1.02, .97, .82, .49, 1.98, 1.30),
+        HEART(1.05, 1.08, .97, .73, .37, 1.84, 1.23),
+        DIAMOND(.91, 1.09, .985, .74, .39, 1.87, 1.25),
+        WIDE_JAW(.90, 1.06, 1.05, .97, .60, 1.84, 1.15);
 
         final double temple;
         final double cheek;
@@ -30,14 +30,17 @@ public record Sitter(
         final double jaw;
         final double chinHalf;
         final double chin;
+        /** Reach of the hairline over the eyes. */
+        final double forehead;
 
-        Shape(double temple, double cheek, double middle, double jaw, double chinHalf, double chin) {
+        Shape(double temple, double cheek, double middle, double jaw, double chinHalf, double chin, double forehead) {
             this.temple = temple;
             this.cheek = cheek;
             this.middle = middle;
             this.jaw = jaw;
             this.chinHalf = chinHalf;
             this.chin = chin;
+            this.forehead = forehead;
         }
     }
 

@@ -1,0 +1,25 @@
+package scree.core.face;
+
+/**
+ * Face shapes as places in the space of six measures: length:width, temple, jaw, chin, lower fullness, jaw angle. Half-way
+ * between the verbal definitions and the mean of drawn outlines, docs/method.md; a shape is never a box.
+ */
+public enum Shape {
+    OVAL(1.376, .903, .764, .396, .664, 146),
+    ROUND(1.164, .891, .802, .450, .709, 141),
+    SQUARE(1.220, .925, .914, .551, .803, 129),
+    OBLONG(1.542, .924, .848, .471, .735, 139),
+    HEART(1.342, .963, .668, .294, .579, 152),
+    DIAMOND(1.383, .798, .675, .305, .589, 156),
+    TRIANGLE(1.261, .799, .940, .564, .816, 128);
+
+    private final double[] centre;
+
+    Shape(double... centre) {
+        this.centre = centre;
+    }
+
+    double centre(int measure) {
+        return centre[measure];
+    }
+}

@@ -1,0 +1,189 @@
+package scree.core.placement;
+
+import java.util.List;
+import java.util.Optional;
+import scree.core.colour.Check;
+import scree.core.colour.Illuminant;
+import scree.core.colour.KubelkaMunk;
+import scree.core.colour.Lab;
+import scree.core.colour.LeastSlope;
+import scree.core.colour.Spectrum;
+import scree.core.reason.Reason;
+
+/**
+ * How much of a product a zone takes on this skin, and what it then looks like: a Kubelka–Munk film over the skin. Shadow and
+ * light are dosed by the slope that they imitate: a plane turned by θ from a light at φ returns cos(φ + θ) / cos φ of it
+ * (Lambert), so a film that multiplies luminance by k reads as θ = arccos(k cos φ) − φ.
+ *
+ * @param coats of one usual coat each, at the zone's peak
+ * @param result colour of skin and film there
+ * @param degrees that the plane seems turned: back is plus, forward minus
+ * @param judgement orange, grey and the like, strongest first
+ * @param reached whether the wanted slope can be had within {@link #MOST_COATS}
+ */
+public record Dose(double coats, Lab result, double degrees, List<Reason> judgement, boolean reached) {
+    /** Direction of the window against the face. House choice: light from a little above and aside. */
+    static final double LIGHT_DEGREES = 40;
+    /** Luminance left by a shadow of strength 1. Cited in the craft's own-shadow rule: 0.55 to 0.7. */
+    private static final double SHADOW_FAIR = .64;
+
+    private static final double SHADOW_DEEP = .70;
+    /** Luminance gained by a light of strength 1 on fair and on deep skin. House choice: one to two steps lighter. */
+    private static final double LIGHT_FAIR = 1.22;
+
+    private static final double LIGHT_DEEP = 1.45;
+    static final double MOST_COATS = 3;
+    /** A shadow that is redder or yellower than the skin by more than this looks orange. From the colour notes. */
+    private static final double ORANGE_FROM = 4;
+    /** A shadow with less chroma than this share of the skin's looks grey. */
+    private static final double GREY_UNDER = .70;
+
+    /** How a product behaves as shadow or light on this skin. */
+    public enum Judgement {
+        /** Args: degrees of hue over the skin's. */
+        ORANGE,
+        /** Args: percent of the skin's chroma. */
+        GREY,
+        OWN_SHADOW,
+        /** Args: coats. */
+        TOO_THIN,
+        /** It is lighter where a shadow is wanted. */
+        NO_SHADOW,
+        NO_LIGHT,
+        ASHY_LIGHT
+    }
+
+    /** A product as a film. */
+    public record Film(Spectrum material, double coat) {
+        /**
+         * Takes a product's colour at full opacity and the contrast ratio of one usual coat; empty when no surface has the
+         * colour.
+         */
+        public static Optional<Film> of(Lab colour, double contrastRatio) {
+            return LeastSlope.spectrumOf(colour).map(s -> new Film(s, KubelkaMunk.thicknessFor(s, contrastRatio)));
+        }
+
+        Spectrum over(Spectrum skin, double coats) {
+            return KubelkaMunk.film(material, skin, coat * coats);
+        }
+    }
+
+    /** Returns the slope that a change of luminance imitates, in degrees; back is plus. */
+    public static double degrees(double k) {
+        double phi = Math.toRadians(LIGHT_DEGREES);
+        double c = Math.max(-1, Math.min(1, k * Math.cos(phi)));
+        return Math.toDegrees(Math.acos(c) - phi);
+    }
+
+    /** Returns the luminance ratio that a zone of this family and strength wants, 1 where it is dosed by eye. */
+    static double wantedRatio(Family family, double strength, Lab skin) {
+        double fair = Math.max(0, Math.min(1, (skin.lightness() - 30) / 40));
+        return switch (family) {
+            case SHADOW -> 1 - strength * (1 - (SHADOW_DEEP + (SHADOW_FAIR - SHADOW_DEEP) * fair));
+            case LIGHT -> 1 + strength * (LIGHT_DEEP + (LIGHT_FAIR - LIGHT_DEEP) * fair - 1);
+            default -> 1;
+        };
+    }
+
+    /** Doses a product for a zone. */
+    public static Dose of(Film film, Spectrum skin, Family family, double strength) {
+        Lab bare = skin.toLab();
+        double coats = switch (family) {
+            case SHADOW, LIGHT -> coatsFor(film, skin, wantedRatio(family, strength, bare));
+            default -> byEye(family) * strength;
+        };
+        boolean reached = coats <= MOST_COATS;
+        double used = Math.min(coats, MOST_COATS);
+        Lab result = film.over(skin, used).toLab();
+        double k = luminance(film.over(skin, used)) / luminance(skin);
+        return new Dose(used, result, degrees(k), judge(family, bare, result, k, used, reached), reached);
+    }
+
+    /** Share of a usual coat at strength 1 where colour, not slope, is wanted. House choice, tried on portraits. */
+    private static double byEye(Family family) {
+        return switch (family) {
+            case COLOUR -> .55;
+            case SUN -> .5;
+            case SHEEN -> .6;
+            default -> .35;
+        };
+    }
+
+    /** Returns the coats that give a luminance ratio: bisection, since luminance changes one way with thickness. */
+    private static double coatsFor(Film film, Spectrum skin, double wanted) {
+        double bare = luminance(skin);
+        boolean darker = wanted < 1;
+        double most = luminance(film.over(skin, MOST_COATS)) / bare;
+        if (darker ? most > wanted : most < wanted) {
+            return MOST_COATS + 1e-6;
+        }
+        double low = 0;
+        double high = MOST_COATS;
+        for (int i = 0; i < 40; i++) {
+            double middle = (low + high) / 2;
+            double k = luminance(film.over(skin, middle)) / bare;
+            if (darker ? k > wanted : k < wanted) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return (low + high) / 2;
+    }
+
+    private static double luminance(Spectrum s) {
+        return s.toXyz(Illuminant.D65).y();
+    }
+
+    private static List<Reason> judge(Family family, Lab bare, Lab result, double k, double coats, boolean reached) {
+        if (family == Family.SHADOW) {
+            if (k > .97) {
+                return List.of(Reason.caution(Judgement.NO_SHADOW));
+            }
+            double hue = hueOver(bare, result);
+            double chroma = result.chroma() / Math.max(1, bare.chroma());
+            if (hue > ORANGE_FROM) {
+                return List.of(Reason.caution(Judgement.ORANGE, (int) Math.round(hue)));
+            }
+            if (chroma < GREY_UNDER) {
+                return List.of(Reason.caution(Judgement.GREY, (int) Math.round(100 * chroma)));
+            }
+            return List.of(reached ? Reason.note(Judgement.OWN_SHADOW) : Reason.check(Judgement.TOO_THIN, coats));
+        }
+        if (family == Family.LIGHT) {
+            if (k < 1.03) {
+                return List.of(Reason.caution(Judgement.NO_LIGHT));
+            }
+            if (result.chroma() < GREY_UNDER * bare.chroma()) {
+                return List.of(Reason.check(Judgement.ASHY_LIGHT));
+            }
+        }
+        return List.of();
+    }
+
+    /** Returns how far the result's hue lies towards orange from the skin's, degrees. */
+    private static double hueOver(Lab bare, Lab result) {
+        double d = Math.toDegrees(Math.atan2(result.b(), result.a()) - Math.atan2(bare.b(), bare.a()));
+        return d - 360 * Math.round(d / 360);
+    }
+
+    /**
+     * Returns how well a product serves, less is better: for shadow and light the difference to the skin's own colour at the
+     * wanted luminance, with orange, grey and weakness weighing more.
+     */
+    public double badness(Spectrum skin, Family family, double strength) {
+        Check.inRange("strength", strength, 0, 1.3, "draw the knob within the wedge");
+        Lab wanted = ownColour(skin, wantedRatio(family, strength, skin.toLab()));
+        double off = result.differenceFrom(wanted);
+        boolean caution = judgement.stream().anyMatch(r -> r.severity() == scree.core.reason.Severity.CAUTION);
+        return off + (caution ? 8 : 0) + (reached ? 0 : 4) + Math.max(0, coats - 1);
+    }
+
+    /** The skin's XYZ times k: the person's own shadow, or the same skin nearer the light. */
+    static Lab ownColour(Spectrum skin, double k) {
+        var xyz = skin.toXyz(Illuminant.D65);
+        return new scree.core.colour.Xyz(
+                        Math.min(.95, xyz.x() * k), Math.min(1, xyz.y() * k), Math.min(1.05, xyz.z() * k))
+                .toLab(Illuminant.D65.white());
+    }
+}

@@ -1,0 +1,197 @@
+package scree.core.placement;
+
+import static scree.core.face.Landmark.*;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import scree.core.face.LevelledFace;
+import scree.core.face.Side;
+import scree.core.plane.Vec;
+
+/** Where no placement may lie: eyes, brows, nostrils, lips. Pushes a point out of them, and tells whether one lies in their core. */
+final class KeepOff {
+    /** A part of the face that is kept free. */
+    enum Part {
+        EYE,
+        BROW,
+        NOSTRIL,
+        LIPS
+    }
+
+    static final Set<Part> ALL = EnumSet.allOf(Part.class);
+    private static final double BROW_HALF = .05;
+    private static final double BROW_CORE = .02;
+    private static final double BROW_DOWN = .05;
+
+    private final LevelledFace face;
+    private final List<Vec> lips;
+    private final Map<Side, List<Vec>> brows;
+
+    KeepOff(LevelledFace face) {
+        this.face = face;
+        this.lips = lips(face);
+        this.brows = Map.of(Side.RIGHT, brow(Side.RIGHT), Side.LEFT, brow(Side.LEFT));
+    }
+
+    /** Returns the point moved out of the given parts. */
+    Vec push(Vec p, Set<Part> parts) {
+        Vec q = p;
+        for (Side side : new Side[] {Side.RIGHT, Side.LEFT}) {
+            q = parts.contains(Part.EYE) ? eye(side, 0).push(q) : q;
+            q = parts.contains(Part.NOSTRIL) ? nostril(side, 0).push(q) : q;
+            q = parts.contains(Part.BROW) ? offBrow(q, side) : q;
+        }
+        return parts.contains(Part.LIPS) && inLips(q, 1) ? offLips(q) : q;
+    }
+
+    /** Returns whether a point lies in the core of a part, where nothing may ever be. */
+    boolean inCore(Vec p, Part part) {
+        for (Side side : new Side[] {Side.RIGHT, Side.LEFT}) {
+            boolean in = switch (part) {
+                case EYE -> eye(side, .03).holds(p);
+                case NOSTRIL -> nostril(side, .012).holds(p);
+                case BROW -> near(brows.get(side), p).distanceTo(p) < BROW_CORE;
+                case LIPS -> inLips(p, .97);
+            };
+            if (in) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Returns the brow's middle line from start over the arch to its end. */
+    List<Vec> brow(Side side) {
+        return List.of(face.at(BROW_START, side), face.at(BROW_ARCH, side).plus(0, BROW_DOWN), face.at(BROW_END, side));
+    }
+
+    List<Vec> lips() {
+        return lips;
+    }
+
+    /** An ellipse with different reaches up and down, standing on a line. */
+    record Oval(Vec centre, Vec along, double rx, double up, double down) {
+        boolean holds(Vec p) {
+            return gauge(p) < 1;
+        }
+
+        double gauge(Vec p) {
+            Vec d = p.minus(centre);
+            double a = d.dot(along) / rx;
+            double b = d.dot(along.turned());
+            b /= b < 0 ? up : down;
+            return Math.sqrt(a * a + b * b);
+        }
+
+        Vec push(Vec p) {
+            double g = gauge(p);
+            if (g >= 1) {
+                return p;
+            }
+            return g < 1e-6 ? centre.plus(along.turned().times(down)) : centre.towards(p, 1.0001 / g);
+        }
+
+        List<Vec> outline(int n) {
+            List<Vec> out = new ArrayList<>();
+            for (int i = 0; i < n; i++) {
+                double t = 2 * Math.PI * i / n;
+                double s = Math.sin(t);
+                out.add(centre.plus(along.times(rx * Math.cos(t)))
+                        .plus(along.turned().times((s < 0 ? up : down) * s)));
+            }
+            return out;
+        }
+    }
+
+    /** Returns the eye's oval, smaller by a margin. */
+    Oval eye(Side side, double smaller) {
+        Vec in = face.at(EYE_IN, side);
+        Vec out = face.at(EYE_OUT, side);
+        Vec along = side == Side.RIGHT ? in.minus(out).unit() : out.minus(in).unit();
+        Vec centre = in.towards(out, .5);
+        double up = -face.at(LID_UP, side).minus(centre).dot(along.turned());
+        double down = face.at(LID_LOW, side).minus(centre).dot(along.turned());
+        return new Oval(
+                centre,
+                along,
+                Math.max(.05, in.distanceTo(out) / 2 + .02 - smaller),
+                Math.max(.06, up + .03) - smaller,
+                Math.max(.05, down + .025) - smaller);
+    }
+
+    Oval nostril(Side side, double smaller) {
+        Vec wing = face.at(ALARE, side);
+        Vec base = face.at(SUBNASALE);
+        double m = (face.at(NOSE_TIP).x() + base.x()) / 2;
+        Vec centre = new Vec(m + (wing.x() - m) * .43, wing.y() + (base.y() - wing.y()) * .6);
+        return new Oval(centre, new Vec(1, 0), .07 - smaller, .04 - smaller, .04 - smaller);
+    }
+
+    private Vec offBrow(Vec p, Side side) {
+        Vec q = near(brows.get(side), p);
+        double d = q.distanceTo(p);
+        if (d >= BROW_HALF) {
+            return p;
+        }
+        Vec away = d < 1e-6 ? new Vec(0, -1) : p.minus(q).times(1 / d);
+        return q.plus(away.times(BROW_HALF + 1e-4));
+    }
+
+    private static Vec near(List<Vec> line, Vec p) {
+        Vec best = line.get(0);
+        for (int i = 0; i + 1 < line.size(); i++) {
+            Vec a = line.get(i);
+            Vec d = line.get(i + 1).minus(a);
+            double t = Math.max(0, Math.min(1, p.minus(a).dot(d) / Math.max(1e-12, d.dot(d))));
+            Vec q = a.plus(d.times(t));
+            best = q.distanceTo(p) < best.distanceTo(p) ? q : best;
+        }
+        return best;
+    }
+
+    private static List<Vec> lips(LevelledFace f) {
+        Vec r = f.at(MOUTH, Side.RIGHT);
+        Vec l = f.at(MOUTH, Side.LEFT);
+        Vec low = f.at(LOWER_LIP);
+        return List.of(
+                r,
+                f.at(CUPID, Side.RIGHT),
+                f.at(CUPID_DIP),
+                f.at(CUPID, Side.LEFT),
+                l,
+                bowed(l, low),
+                low,
+                bowed(low, r));
+    }
+
+    /** The lower lip's side, bowed outward. */
+    private static Vec bowed(Vec a, Vec b) {
+        Vec n = b.minus(a).unit().turned();
+        return a.towards(b, .5).plus(n.times(n.y() > 0 ? .055 : -.055));
+    }
+
+    private boolean inLips(Vec p, double scale) {
+        Vec middle = lips.get(0).towards(lips.get(4), .5);
+        Vec q = middle.towards(p, 1 / scale);
+        boolean in = false;
+        for (int i = 0, j = lips.size() - 1; i < lips.size(); j = i++) {
+            Vec a = lips.get(i);
+            Vec b = lips.get(j);
+            if (a.y() > q.y() != b.y() > q.y() && q.x() < (b.x() - a.x()) * (q.y() - a.y()) / (b.y() - a.y()) + a.x()) {
+                in = !in;
+            }
+        }
+        return in;
+    }
+
+    private Vec offLips(Vec p) {
+        List<Vec> closed = new ArrayList<>(lips);
+        closed.add(lips.get(0));
+        Vec q = near(closed, p);
+        Vec middle = lips.get(0).towards(lips.get(4), .5);
+        return q.plus(q.minus(middle).unit().times(.002));
+    }
+}
