@@ -67,10 +67,10 @@
     return Boolean(found);
   }
   document.addEventListener("keydown", (event) => {
-    const typing = event.target.closest("input, textarea, select, dialog");
+    const typing = !event.target.closest || event.target.closest("input, textarea, select, dialog");
     if (typing || event.ctrlKey || event.metaKey || event.altKey) { return; }
     const sitting = document.querySelector("[data-sitting]");
-    const stage = { 1: "intake", 2: "skin", 3: "base" }[event.key];
+    const stage = { 1: "intake", 2: "skin", 3: "base", 4: "face", 5: "place" }[event.key];
     const page = { t: "/", c: "/clients", k: "/kit" }[event.key];
     if (sitting && stage) { location.href = "/sittings/" + sitting.dataset.sitting + "/" + stage; }
     else if (page) { location.href = page; }

@@ -20,7 +20,6 @@ import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.colour.Lab;
-import scree.core.shade.Allergens;
 import scree.core.shade.Role;
 import scree.core.shade.ShadeIndex;
 import scree.core.shade.ShadeReason;
@@ -68,7 +67,7 @@ public class Bases {
                     ranked.size() + 1,
                     hit.difference(),
                     ShadeReason.of(product.settled(), target),
-                    struck(product, sitting)));
+                    product.struckFor(sitting.allergies(), sitting.reactions(), LocalDate.now(clock))));
         }
         List<Shortlist.Ranked> usable = ranked.stream().filter(r -> !r.struck()).toList();
         return new Shortlist(
@@ -77,14 +76,6 @@ public class Bases {
                 ranked,
                 stripes(studio, sitting.id(), usable, target, bases),
                 bases.size() - open.size());
-    }
-
-    /** Out of stock, past its time, or holding something that the client reacts to. */
-    private boolean struck(Product product, Sitting sitting) {
-        boolean past = product.usableUntil() != null && product.usableUntil().isBefore(LocalDate.now(clock));
-        return !product.inStock()
-                || past
-                || Allergens.anyIn(product.allergens(), sitting.allergies(), sitting.reactions());
     }
 
     private List<Shortlist.Ranked> stripes(

@@ -2,6 +2,7 @@ package scree.app.kit;
 
 import java.time.LocalDate;
 import scree.core.colour.Lab;
+import scree.core.shade.Allergens;
 import scree.core.shade.Coverage;
 
 /** A product of the kit as stored; enum names as text. */
@@ -43,6 +44,12 @@ public record Product(
     /** Returns the day it should no longer be used, or null when that is not known. */
     public LocalDate usableUntil() {
         return openedOn == null || monthsOpen == null ? null : openedOn.plusMonths(monthsOpen);
+    }
+
+    /** Returns whether a client must not have it: out of stock, past its time, or holding something that they react to. */
+    public boolean struckFor(String allergies, String reactions, LocalDate today) {
+        boolean past = usableUntil() != null && usableUntil().isBefore(today);
+        return !inStock || past || Allergens.anyIn(allergens, allergies, reactions);
     }
 
     /** Returns the key that its stone keeps in every view. */

@@ -2,9 +2,9 @@ package scree.app.skin;
 
 import java.util.ArrayList;
 import java.util.List;
+import scree.core.face.Side;
 import scree.core.image.Point;
 import scree.core.skin.FaceFrame;
-import scree.core.face.Side;
 import scree.core.skin.Zone;
 import scree.core.skin.ZoneOutline;
 

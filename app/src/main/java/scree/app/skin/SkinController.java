@@ -21,8 +21,8 @@ import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.StaleSave;
-import scree.core.image.PictureRefused;
 import scree.core.face.Side;
+import scree.core.image.PictureRefused;
 import scree.core.skin.Zone;
 
 /** The Skin stage: a picture in, zones moved by hand, the reading kept. */

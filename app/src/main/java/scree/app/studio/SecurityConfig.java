@@ -1,5 +1,8 @@
 package scree.app.studio;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.regex.Pattern;
 import org.springframework.boot.health.actuate.endpoint.HealthEndpoint;
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.context.annotation.Bean;
@@ -17,11 +20,17 @@ public class SecurityConfig {
             + "script-src 'self'; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; "
             + "form-action 'self'; frame-ancestors 'none'";
 
+    /** The Face page alone may run WebAssembly, for its first guess of the points; nothing else is loosened. */
+    private static final String FACE_POLICY =
+            POLICY.replace("script-src 'self'", "script-src 'self' 'wasm-unsafe-eval'");
+
+    private static final Pattern FACE_PAGE = Pattern.compile("/sittings/\\d+/face");
+
     /** Static files: public, and cached as the resource handler says instead of never. */
     @Bean
     @Order(1)
     SecurityFilterChain staticFiles(HttpSecurity http) throws Exception {
-        return http.securityMatcher("/css/**", "/js/**", "/fonts/**", "/webjars/**", "/favicon.svg")
+        return http.securityMatcher("/css/**", "/js/**", "/fonts/**", "/webjars/**", "/vendor/**", "/favicon.svg")
                 .authorizeHttpRequests(all -> all.anyRequest().permitAll())
                 .headers(h -> h.cacheControl(c -> c.disable()))
                 .requestCache(c -> c.disable())
@@ -52,9 +61,14 @@ public class SecurityConfig {
                 .formLogin(form ->
                         form.loginPage("/sign-in").defaultSuccessUrl("/", false).failureUrl("/sign-in?failed"))
                 .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?left"))
-                .headers(h -> h.contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
+                .headers(h -> h.addHeaderWriter(SecurityConfig::writePolicy)
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(p -> p.policy("camera=(self), microphone=(), geolocation=()")))
                 .build();
+    }
+
+    private static void writePolicy(HttpServletRequest request, HttpServletResponse response) {
+        boolean face = FACE_PAGE.matcher(request.getServletPath()).matches();
+        response.setHeader("Content-Security-Policy", face ? FACE_POLICY : POLICY);
     }
 }

@@ -8,14 +8,14 @@ import scree.core.plane.Curves;
 import scree.core.plane.Vec;
 
 /** The face's edge from temple to temple round the chin, and how wide the face is at a height. */
-final class EdgeCurve {
+public final class EdgeCurve {
     private static final int STEPS = 10;
     private static final Landmark[] DOWN = {TEMPLE, CHEEK, JAW, JAW_MID, CHIN_SIDE};
 
     private final List<Vec> right;
     private final List<Vec> left;
 
-    EdgeCurve(LevelledFace face) {
+    public EdgeCurve(LevelledFace face) {
         List<Vec> knots = new ArrayList<>();
         for (Landmark l : DOWN) {
             knots.add(face.at(l, Side.RIGHT));
@@ -30,6 +30,15 @@ final class EdgeCurve {
         List<Vec> back = new ArrayList<>(curve.subList(chin, curve.size()));
         java.util.Collections.reverse(back);
         this.left = back;
+    }
+
+    /** Returns the edge from the right temple round the chin to the left. */
+    public List<Vec> line() {
+        List<Vec> all = new ArrayList<>(right);
+        for (int i = left.size() - 2; i >= 0; i--) {
+            all.add(left.get(i));
+        }
+        return all;
     }
 
     /** Returns the width at height y; beyond temple and chin that of the nearest height. */

@@ -29,6 +29,16 @@ public sealed interface CardSighting {
                     h.map(0, CardLayout.HEIGHT));
         }
 
+        /** Returns the scale of the picture at the card, from its four edges; a face beside it lies about as far away. */
+        public double millimetresPerPixel() {
+            List<Point> o = outline();
+            double pixels = 0;
+            for (int i = 0; i < 4; i++) {
+                pixels += o.get(i).distanceTo(o.get((i + 1) % 4));
+            }
+            return 2 * (CardLayout.WIDTH + CardLayout.HEIGHT) / pixels;
+        }
+
         public Point centre() {
             return toPicture().map(CardLayout.WIDTH / 2, CardLayout.HEIGHT / 2);
         }

@@ -102,7 +102,7 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
     /** Share of a usual coat at strength 1 where colour, not slope, is wanted. House choice, tried on portraits. */
     private static double byEye(Family family) {
         return switch (family) {
-            case COLOUR -> .55;
+            case COLOUR -> .40;
             case SUN -> .5;
             case SHEEN -> .6;
             default -> .35;
@@ -168,15 +168,31 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
     }
 
     /**
-     * Returns how well a product serves, less is better: for shadow and light the difference to the skin's own colour at the
-     * wanted luminance, with orange, grey and weakness weighing more.
+     * Returns how well a product serves, less is better: the difference to the wanted colour, with orange, grey and weakness
+     * weighing more.
      */
     public double badness(Spectrum skin, Family family, double strength) {
         Check.inRange("strength", strength, 0, 1.3, "draw the knob within the wedge");
-        Lab wanted = ownColour(skin, wantedRatio(family, strength, skin.toLab()));
+        Lab wanted = wanted(family, skin, strength);
         double off = result.differenceFrom(wanted);
         boolean caution = judgement.stream().anyMatch(r -> r.severity() == scree.core.reason.Severity.CAUTION);
         return off + (caution ? 8 : 0) + (reached ? 0 : 4) + Math.max(0, coats - 1);
+    }
+
+    /**
+     * The colour that a zone is to show: the person's own shadow or light; for the others a step of colour that reads as blood,
+     * sun or shine on this depth. House choices after the craft: deep skin takes rich colour, fair skin a light hand.
+     */
+    private static Lab wanted(Family family, Spectrum skin, double strength) {
+        Lab bare = skin.toLab();
+        double deep = Math.max(0, Math.min(1, (60 - bare.lightness()) / 30));
+        return switch (family) {
+            case SHADOW, LIGHT -> ownColour(skin, wantedRatio(family, strength, bare));
+            case COLOUR -> Lab.ofClamped(bare.lightness() - 5 + 2 * deep, bare.a() + 11, bare.b() + 1 + 3 * deep);
+            case SUN -> Lab.ofClamped(bare.lightness() - 5, bare.a() + 3, bare.b() + 5);
+            case SHEEN -> Lab.ofClamped(bare.lightness() + 6, bare.a(), bare.b() + 2 + 3 * deep);
+            case POWDER -> bare;
+        };
     }
 
     /** The skin's XYZ times k: the person's own shadow, or the same skin nearer the light. */

@@ -1,0 +1,188 @@
+package scree.app.face;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.look.PictureFrame;
+import scree.app.picture.Picture;
+import scree.app.picture.Pictures;
+import scree.app.sitting.Cairns;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.app.web.NotHere;
+import scree.core.face.Landmark;
+import scree.core.face.PointKey;
+import scree.core.face.PointsRefused;
+import scree.core.face.Shape;
+import scree.core.face.Tick;
+import scree.core.face.Trait;
+import scree.core.image.Point;
+
+/** The Face stage: points found or laid, moved by hand, measured on every change; what is overruled is kept. */
+@Controller
+@RequestMapping("/sittings/{id}/face")
+class FaceController {
+    private final Sittings sittings;
+    private final Faces faces;
+    private final Pictures pictures;
+    private final Cairns cairns;
+    private final MessageSource messages;
+
+    FaceController(Sittings sittings, Faces faces, Pictures pictures, Cairns cairns, MessageSource messages) {
+        this.sittings = sittings;
+        this.faces = faces;
+        this.pictures = pictures;
+        this.cairns = cairns;
+        this.messages = messages;
+    }
+
+    @GetMapping
+    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        model.addAttribute("sitting", sitting);
+        model.addAttribute("cairn", cairns.of(me.studio(), sitting, "face"));
+        fill(me, id, model, locale);
+        return "face/page";
+    }
+
+    /** Takes the browser's first guess: how many faces, and x, y of each mesh point of the first. */
+    @PostMapping("/guess")
+    String guess(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam int found,
+            @RequestParam(defaultValue = "") String mesh,
+            Model model,
+            Locale locale) {
+        return done(me, id, model, locale, () -> faces.guess(me, id, found, numbers(mesh)));
+    }
+
+    @PostMapping("/template")
+    String template(
+            @CurrentMember Member me, @PathVariable long id, @RequestParam String taps, Model model, Locale locale) {
+        return done(me, id, model, locale, () -> {
+            List<Point> p = numbers(taps);
+            if (p.size() != 3) {
+                throw new PointsRefused(PointsRefused.Why.NO_FACE);
+            }
+            faces.template(me, id, p.get(0), p.get(1), p.get(2));
+        });
+    }
+
+    @PostMapping("/point")
+    String point(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam String point,
+            @RequestParam double dx,
+            @RequestParam double dy,
+            @RequestParam(defaultValue = "false") boolean alike,
+            Model model,
+            Locale locale) {
+        PointKey key = PointKey.parse(point).orElseThrow(() -> new NotHere("point"));
+        return done(me, id, model, locale, () -> faces.move(me, id, key, dx, dy, alike));
+    }
+
+    @PostMapping("/confirm")
+    String confirm(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Landmark landmark,
+            Model model,
+            Locale locale) {
+        return done(me, id, model, locale, () -> faces.confirm(me, id, landmark));
+    }
+
+    @PostMapping("/tick")
+    String tick(@CurrentMember Member me, @PathVariable long id, @RequestParam Tick tick, Model model, Locale locale) {
+        return done(me, id, model, locale, () -> faces.tick(me, id, tick));
+    }
+
+    @PostMapping("/shape")
+    String shape(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(required = false) Shape shape,
+            Model model,
+            Locale locale) {
+        return done(me, id, model, locale, () -> faces.rule(me, id, shape));
+    }
+
+    @PostMapping("/finding")
+    String finding(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Trait trait,
+            @RequestParam(required = false) FaceSheet.TraitRuling.Say say,
+            Model model,
+            Locale locale) {
+        return done(me, id, model, locale, () -> faces.rule(me, id, trait, say));
+    }
+
+    @PostMapping("/undo")
+    String undo(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        return done(me, id, model, locale, () -> faces.undo(me.studio(), id));
+    }
+
+    @PostMapping("/redo")
+    String redo(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        return done(me, id, model, locale, () -> faces.redo(me.studio(), id));
+    }
+
+    private String done(Member me, long id, Model model, Locale locale, Runnable change) {
+        sittings.get(me.studio(), id);
+        try {
+            change.run();
+        } catch (PointsRefused refused) {
+            model.addAttribute("refused", messages.getMessage("points." + refused.why(), null, locale));
+        }
+        fill(me, id, model, locale);
+        return "face/page :: work";
+    }
+
+    private void fill(Member me, long id, Model model, Locale locale) {
+        FaceWords words = new FaceWords(messages, locale);
+        model.addAttribute("sittingId", id);
+        Optional<Picture> newest = faces.picture(me.studio(), id);
+        newest.ifPresent(p -> model.addAttribute("picture", PictureFrame.whole(p, FaceView.WIDTH, FaceView.HEIGHT)));
+        faces.of(me.studio(), id).ifPresent(face -> {
+            long on = face.sheet().pictureId();
+            Picture picture = pictures.get(me.studio(), on);
+            boolean other = newest.map(p -> p.id() != on).orElse(false);
+            FaceView view = FaceView.of(face, picture, faces.millimetresPerPixel(me.studio(), on), other, words);
+            model.addAttribute("view", view);
+            model.addAttribute("picture", view.picture());
+        });
+        model.addAttribute("shapes", Shape.values());
+    }
+
+    /** Reads x,y,x,y…; anything else is no face. */
+    private static List<Point> numbers(String text) {
+        List<Point> points = new ArrayList<>();
+        try {
+            String[] parts = text.isBlank() ? new String[0] : text.split(",", 1200);
+            for (int i = 0; i + 1 < parts.length; i += 2) {
+                double x = Double.parseDouble(parts[i]);
+                double y = Double.parseDouble(parts[i + 1]);
+                if (!Double.isFinite(x) || !Double.isFinite(y)) {
+                    throw new PointsRefused(PointsRefused.Why.NO_FACE);
+                }
+                points.add(new Point(x, y));
+            }
+        } catch (NumberFormatException e) {
+            throw new PointsRefused(PointsRefused.Why.NO_FACE);
+        }
+        return points;
+    }
+}

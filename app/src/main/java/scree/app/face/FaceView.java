@@ -1,0 +1,363 @@
+package scree.app.face;
+
+import static scree.core.face.Landmark.*;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import scree.app.look.Lines;
+import scree.app.look.PictureFrame;
+import scree.app.picture.Picture;
+import scree.core.face.EdgeCurve;
+import scree.core.face.FacePoints;
+import scree.core.face.Finding;
+import scree.core.face.Landmark;
+import scree.core.face.LevelledFace;
+import scree.core.face.Measure;
+import scree.core.face.PointKey;
+import scree.core.face.Shape;
+import scree.core.face.Side;
+import scree.core.face.Tick;
+import scree.core.face.Trait;
+import scree.core.plane.Vec;
+
+/** What the Face page shows, with all geometry done. */
+record FaceView(
+        PictureFrame picture,
+        List<Dot> dots,
+        List<Guide> guides,
+        String edge,
+        Asked asked,
+        String verdict,
+        String read,
+        String settled,
+        boolean sure,
+        List<String> warnings,
+        ShapeField field,
+        List<String> reasons,
+        String against,
+        List<FindingRow> findings,
+        String untold,
+        List<String> uneven,
+        List<TickBox> ticks,
+        int ticked,
+        List<Row> rows,
+        String scale,
+        String ruled,
+        boolean undoable,
+        boolean redoable) {
+
+    /** One point. */
+    record Dot(String key, String name, double x, double y, String state, boolean edge, boolean asked) {}
+
+    /** Lines of one kind of proportion. */
+    record Guide(String kind, String path, List<Label> labels) {}
+
+    /** A word in the drawing. */
+    record Label(String text, double x, double y, String anchor) {}
+
+    /** The landmark that is asked for next. */
+    record Asked(String landmark, String words, int left) {}
+
+    /** The shapes as stones, and where this face lies among them. */
+    record ShapeField(List<ShapeStone> stones, double x, double y, String own) {}
+
+    /** One shape. */
+    record ShapeStone(
+            String shape, String name, String path, double x, double y, double opacity, int percent, boolean lead) {}
+
+    /** A finding with its figure and what the artist says. */
+    record FindingRow(String trait, String words, String figure, String said, String saidBy, String low, String high) {}
+
+    /** Something to be ticked. */
+    record TickBox(String key, String words, boolean on) {}
+
+    /** A measure. */
+    record Row(String name, String value, String doubt) {}
+
+    static final int WIDTH = 606;
+    static final int HEIGHT = 676;
+    private static final double FIELD_WIDTH = 470;
+
+    static FaceView of(
+            TakenFace face, Picture picture, Optional<Double> millimetres, boolean otherPicture, FaceWords w) {
+        FacePoints points = face.points();
+        LevelledFace level = LevelledFace.of(points);
+        PictureFrame box = PictureFrame.face(picture, level, WIDTH, HEIGHT);
+        Drawing drawing = new Drawing(box, points, level);
+        List<String> warnings = new ArrayList<>();
+        if (otherPicture) {
+            warnings.add(w.say("face.otherPicture"));
+        }
+        if (face.reading().balance().turned() != null) {
+            warnings.add(w.say("face.turned"));
+        }
+        if (face.reading().balance().eyeLineTilted()) {
+            warnings.add(w.say("face.tilted"));
+        }
+        var shape = face.reading().shape();
+        FaceSheet.ShapeRuling ruling = face.sheet().shape();
+        Asked asked = asked(points, w);
+        return new FaceView(
+                box,
+                drawing.dots(asked, w),
+                drawing.guides(w),
+                Lines.open(drawing.edge()),
+                asked,
+                w.verdict(face),
+                ruling == null ? null : w.say("face.readAs", w.name(shape.name())),
+                w.settled(shape),
+                shape.settled(),
+                warnings,
+                field(face, level, w),
+                shape.reasons().stream().map(w::ground).toList(),
+                shape.against() == null ? null : w.ground(shape.against()),
+                findings(face, w),
+                untold(face, w),
+                face.reading().balance().uneven().stream().map(w::uneven).toList(),
+                Arrays.stream(Tick.values())
+                        .map(t -> new TickBox(
+                                t.name(),
+                                w.say("tick." + t),
+                                face.sheet().ticks().contains(t)))
+                        .toList(),
+                face.sheet().ticks().size(),
+                rows(face, w),
+                millimetres
+                        .map(mm -> w.say("face.scale", Math.round(points.unit() * mm)))
+                        .orElse(null),
+                ruling == null ? null : ruling.shape().name(),
+                face.undoable(),
+                face.redoable());
+    }
+
+    private static Asked asked(FacePoints points, FaceWords w) {
+        List<Landmark> open =
+                Arrays.stream(ASK_ORDER).filter(l -> !points.settled(l)).toList();
+        return open.isEmpty() ? null : new Asked(open.get(0).name(), w.say("askfor." + open.get(0)), open.size());
+    }
+
+    private static final Landmark[] ASK_ORDER = {
+        HAIRLINE, CHIN, JAW, JAW_MID, CHIN_SIDE, EAR_TOP, FOREHEAD_CORNER, BROW_END
+    };
+
+    private static List<FindingRow> findings(TakenFace face, FaceWords w) {
+        List<FindingRow> rows = new ArrayList<>();
+        for (Trait t : Trait.values()) {
+            Optional<Finding> found = face.reading().findings().stream()
+                    .filter(f -> f.trait() == t)
+                    .findFirst();
+            FaceSheet.TraitRuling ruling = face.sheet().traits().get(t);
+            boolean told = found.map(Finding::told).orElse(false);
+            if (!told && ruling == null) {
+                continue;
+            }
+            String words = found.map(w::finding).orElse(w.say("finding.none." + t));
+            rows.add(new FindingRow(
+                    t.name(),
+                    words,
+                    found.filter(Finding::told).map(w::figure).orElse(""),
+                    ruling == null ? null : ruling.say().name(),
+                    ruling == null
+                            ? null
+                            : w.say(
+                                    "face.ruledBy",
+                                    w.say("say." + t + "." + ruling.say()),
+                                    ruling.who().split(" ")[0]),
+                    w.say("finding." + t + ".low"),
+                    w.say("finding." + t + ".high")));
+        }
+        return rows;
+    }
+
+    /** Returns one sentence on what cannot be said before points are confirmed, or null. */
+    private static String untold(TakenFace face, FaceWords w) {
+        List<Finding> open =
+                face.reading().findings().stream().filter(f -> !f.told()).toList();
+        if (open.isEmpty()) {
+            return null;
+        }
+        String what = open.stream()
+                .map(f -> w.say("trait." + f.trait()))
+                .reduce((a, b) -> w.say("list.and", a, b))
+                .orElse("");
+        String confirm = open.stream()
+                .map(f -> w.say("ask." + f.confirm()))
+                .distinct()
+                .limit(4)
+                .reduce((a, b) -> w.say("list.and", a, b))
+                .orElse("");
+        return w.say("face.untold", what, confirm);
+    }
+
+    private static List<Row> rows(TakenFace face, FaceWords w) {
+        List<Row> rows = new ArrayList<>();
+        for (Measure m : Measure.values()) {
+            boolean degrees = m == Measure.JAW_ANGLE || m == Measure.JAW_CORNER || m == Measure.EYE_TILT;
+            String format = degrees ? "%.1f°" : "%.3f";
+            rows.add(new Row(
+                    w.say("measure." + m),
+                    String.format(Locale.ROOT, format, face.reading().measures().of(m)),
+                    String.format(
+                            Locale.ROOT,
+                            "± " + format,
+                            face.reading().measures().doubt(m))));
+        }
+        return rows;
+    }
+
+    // ---- the shape picture ----
+
+    private static ShapeField field(TakenFace face, LevelledFace level, FaceWords w) {
+        List<ShapeStone> stones = new ArrayList<>();
+        double x = 0;
+        double y = 0;
+        Shape lead = face.reading().shape().name().lead();
+        for (ShapePlace p : ShapePlace.ALL) {
+            double share = face.reading().shape().share(p.shape());
+            x += share * p.x();
+            y += share * p.y();
+            stones.add(new ShapeStone(
+                    p.shape().name(),
+                    w.shape(p.shape()),
+                    p.outline(),
+                    p.x(),
+                    p.y(),
+                    .03 + .75 * Math.pow(share, .7),
+                    (int) Math.round(100 * share),
+                    p.shape() == lead));
+        }
+        return new ShapeField(stones, Math.max(20, Math.min(FIELD_WIDTH - 20, x)), y, own(level));
+    }
+
+    /** The face's own edge as a small figure. */
+    private static String own(LevelledFace level) {
+        List<double[]> line = new ArrayList<>();
+        double top = level.at(HAIRLINE).y();
+        double middle = (top + level.at(CHIN).y()) / 2;
+        double k = 15;
+        line.add(new double[] {0, (top - middle) * k});
+        List<Vec> edge = new ArrayList<>(new EdgeCurve(level).line());
+        java.util.Collections.reverse(edge);
+        for (int i = 0; i < edge.size(); i += 5) {
+            line.add(new double[] {edge.get(i).x() * k, (edge.get(i).y() - middle) * k});
+        }
+        return Lines.closedSmooth(line);
+    }
+
+    /** Draws on the picture. */
+    private record Drawing(PictureFrame box, FacePoints points, LevelledFace level) {
+        double[] at(Vec v) {
+            return box.at(level.toPicture(v));
+        }
+
+        List<double[]> edge() {
+            return new EdgeCurve(level).line().stream().map(this::at).toList();
+        }
+
+        List<Dot> dots(Asked asked, FaceWords w) {
+            List<Dot> dots = new ArrayList<>();
+            for (PointKey key : PointKey.all()) {
+                FacePoints.Mark m = points.at(key);
+                double[] at = box.at(m.at());
+                String side = key.side() == Side.CENTRE ? "" : " " + w.say("side." + key.side());
+                dots.add(new Dot(
+                        key.toString(),
+                        w.landmark(key.landmark()) + side + ", " + w.say("state." + m.state()),
+                        at[0],
+                        at[1],
+                        m.state().name(),
+                        key.landmark().onEdge(),
+                        asked != null && key.landmark().name().equals(asked.landmark())));
+            }
+            return dots;
+        }
+
+        List<Guide> guides(FaceWords w) {
+            return List.of(thirds(w), fifths(w), widths(w), axes());
+        }
+
+        private Guide thirds(FaceWords w) {
+            double out = Math.max(
+                            level.outward(CHEEK, Side.RIGHT).x(),
+                            level.outward(CHEEK, Side.LEFT).x())
+                    + .12;
+            List<Double> heights = List.of(
+                    level.at(HAIRLINE).y(),
+                    level.at(GLABELLA).y(),
+                    level.at(SUBNASALE).y(),
+                    level.at(CHIN).y());
+            StringBuilder path = new StringBuilder();
+            List<Label> labels = new ArrayList<>();
+            double length = heights.get(3) - heights.get(0);
+            for (int i = 0; i < 4; i++) {
+                path.append(Lines.open(List.of(at(new Vec(-out, heights.get(i))), at(new Vec(out, heights.get(i))))));
+                if (i > 0) {
+                    double share = (heights.get(i) - heights.get(i - 1)) / length;
+                    double[] p = at(new Vec(-out, (heights.get(i) + heights.get(i - 1)) / 2));
+                    labels.add(new Label(Math.round(100 * share) + " %", p[0] - 4, p[1] + 4, "end"));
+                }
+            }
+            return new Guide("thirds", path.toString(), labels);
+        }
+
+        private Guide fifths(FaceWords w) {
+            double top = level.at(HAIRLINE).y() + .25;
+            double bottom = level.at(CHIN).y() - .25;
+            List<Double> xs = new ArrayList<>();
+            xs.add(level.at(CHEEK, Side.RIGHT).x());
+            xs.add(level.at(EYE_OUT, Side.RIGHT).x());
+            xs.add(level.at(EYE_IN, Side.RIGHT).x());
+            xs.add(level.at(EYE_IN, Side.LEFT).x());
+            xs.add(level.at(EYE_OUT, Side.LEFT).x());
+            xs.add(level.at(CHEEK, Side.LEFT).x());
+            double eye = (xs.get(2) - xs.get(1) + xs.get(4) - xs.get(3)) / 2;
+            StringBuilder path = new StringBuilder();
+            List<Label> labels = new ArrayList<>();
+            for (int i = 0; i < 6; i++) {
+                path.append(Lines.open(List.of(at(new Vec(xs.get(i), top)), at(new Vec(xs.get(i), bottom)))));
+                if (i > 0) {
+                    double[] p = at(new Vec((xs.get(i) + xs.get(i - 1)) / 2, bottom + .1));
+                    labels.add(new Label(
+                            String.format(Locale.ROOT, "%.2f", (xs.get(i) - xs.get(i - 1)) / eye),
+                            p[0],
+                            p[1],
+                            "middle"));
+                }
+            }
+            return new Guide("fifths", path.toString(), labels);
+        }
+
+        private Guide widths(FaceWords w) {
+            StringBuilder path = new StringBuilder();
+            List<Label> labels = new ArrayList<>();
+            double cheek =
+                    level.at(CHEEK, Side.LEFT).x() - level.at(CHEEK, Side.RIGHT).x();
+            for (Landmark l : new Landmark[] {TEMPLE, CHEEK, JAW, CHIN_SIDE}) {
+                Vec r = level.at(l, Side.RIGHT);
+                Vec e = level.at(l, Side.LEFT);
+                path.append(Lines.open(List.of(at(r), at(e))));
+                double[] p = at(e);
+                labels.add(new Label(
+                        String.format(Locale.ROOT, "%.2f", (e.x() - r.x()) / cheek), p[0] + 8, p[1] + 4, "start"));
+            }
+            return new Guide("widths", path.toString(), labels);
+        }
+
+        private Guide axes() {
+            double m = level.midline();
+            StringBuilder path = new StringBuilder();
+            path.append(Lines.open(List.of(
+                    at(new Vec(m, level.at(HAIRLINE).y() - .15)),
+                    at(new Vec(m, level.at(CHIN).y() + .15)))));
+            for (Landmark l : new Landmark[] {PUPIL, BROW_ARCH, MOUTH}) {
+                Vec r = level.at(l, Side.RIGHT);
+                Vec e = level.at(l, Side.LEFT);
+                path.append(Lines.open(List.of(at(r.towards(e, -.35)), at(r.towards(e, 1.35)))));
+            }
+            return new Guide("axes", path.toString(), List.of());
+        }
+    }
+}

@@ -1,0 +1,182 @@
+package scree.app.face;
+
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import scree.app.picture.Picture;
+import scree.app.picture.Pictures;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Steps;
+import scree.app.studio.Member;
+import scree.app.studio.StudioId;
+import scree.app.web.NotHere;
+import scree.core.face.FacePoints;
+import scree.core.face.FaceReading;
+import scree.core.face.Landmark;
+import scree.core.face.MeshGuess;
+import scree.core.face.PointKey;
+import scree.core.face.Shape;
+import scree.core.face.Tick;
+import scree.core.face.Trait;
+import scree.core.image.CardFinder;
+import scree.core.image.CardSighting;
+import scree.core.image.Point;
+import scree.core.placement.FaceBrief;
+
+/** Keeps the points of a sitting's face and reads them; every change is a step that can be undone. */
+@Service
+public class Faces {
+    private final Steps steps;
+    private final Pictures pictures;
+    private final Clock clock;
+
+    Faces(Steps steps, Pictures pictures, Clock clock) {
+        this.steps = steps;
+        this.pictures = pictures;
+        this.clock = clock;
+    }
+
+    /** Returns the face, or empty while no points lie on the sitting's newest picture. */
+    public Optional<TakenFace> of(StudioId studio, long sitting) {
+        return steps.present(studio, sitting, Steps.Stage.FACE, FaceSheet.class).map(p -> {
+            FacePoints points = p.state().facePoints();
+            FaceReading reading = FaceReading.of(points, p.state().name());
+            return new TakenFace(p.state(), points, reading, p.seq(), p.undoable(), p.redoable());
+        });
+    }
+
+    /** Returns the newest picture of a sitting. */
+    public Optional<Picture> picture(StudioId studio, long sitting) {
+        return Optional.ofNullable(pictures.latest(studio, List.of(sitting)).get(sitting));
+    }
+
+    /**
+     * Takes the browser's first guess.
+     *
+     * @throws scree.core.face.PointsRefused when it is no single face seen from the front
+     */
+    @Transactional
+    public void guess(Member me, long sitting, int faces, List<Point> mesh) {
+        Picture picture = needPicture(me.studio(), sitting);
+        start(
+                me,
+                sitting,
+                picture,
+                FaceSheet.Found.MESH,
+                MeshGuess.from(faces, mesh, picture.width(), picture.height()));
+    }
+
+    /**
+     * Lays the template by three taps.
+     *
+     * @throws scree.core.face.PointsRefused when they cannot be two pupils and a chin
+     */
+    @Transactional
+    public void template(Member me, long sitting, Point right, Point left, Point chin) {
+        Picture picture = needPicture(me.studio(), sitting);
+        FacePoints points = FacePoints.template(right, left, chin).within(picture.width(), picture.height());
+        start(me, sitting, picture, FaceSheet.Found.TEMPLATE, points);
+    }
+
+    /** Takes points that someone put by hand elsewhere: for demo data and imports. */
+    @Transactional
+    public void take(Member me, long sitting, FacePoints points) {
+        start(me, sitting, needPicture(me.studio(), sitting), FaceSheet.Found.TEMPLATE, points);
+    }
+
+    private void start(Member me, long sitting, Picture picture, FaceSheet.Found found, FacePoints points) {
+        FaceSheet before = steps.present(me.studio(), sitting, Steps.Stage.FACE, FaceSheet.class)
+                .map(Steps.Present::state)
+                .orElse(null);
+        push(me, sitting, FaceSheet.start(picture.id(), found, points, before));
+    }
+
+    /** Moves a point by pixels of the picture; alike moves its partner too. */
+    @Transactional
+    public void move(Member me, long sitting, PointKey key, double dx, double dy, boolean alike) {
+        change(me, sitting, sheet -> {
+            Picture picture = pictures.get(me.studio(), sheet.pictureId());
+            return sheet.with(sheet.facePoints().moved(key, dx, dy, alike).within(picture.width(), picture.height()));
+        });
+    }
+
+    @Transactional
+    public void confirm(Member me, long sitting, Landmark landmark) {
+        change(me, sitting, sheet -> sheet.with(sheet.facePoints().confirmed(landmark)));
+    }
+
+    @Transactional
+    public void tick(Member me, long sitting, Tick tick) {
+        change(me, sitting, sheet -> sheet.ticked(tick));
+    }
+
+    /** Sets the artist's word over the shape; null takes it away. */
+    @Transactional
+    public void rule(Member me, long sitting, Shape shape) {
+        FaceSheet.ShapeRuling ruling =
+                shape == null ? null : new FaceSheet.ShapeRuling(shape, me.name(), LocalDateTime.now(clock));
+        change(me, sitting, sheet -> sheet.ruled(ruling));
+    }
+
+    /** Sets the artist's word over a finding; null takes it away. */
+    @Transactional
+    public void rule(Member me, long sitting, Trait trait, FaceSheet.TraitRuling.Say say) {
+        FaceSheet.TraitRuling ruling =
+                say == null ? null : new FaceSheet.TraitRuling(say, me.name(), LocalDateTime.now(clock));
+        change(me, sitting, sheet -> sheet.ruled(trait, ruling));
+    }
+
+    @Transactional
+    public void undo(StudioId studio, long sitting) {
+        steps.undo(studio, sitting, Steps.Stage.FACE);
+    }
+
+    @Transactional
+    public void redo(StudioId studio, long sitting) {
+        steps.redo(studio, sitting, Steps.Stage.FACE);
+    }
+
+    private void change(Member me, long sitting, UnaryOperator<FaceSheet> by) {
+        FaceSheet now = steps.present(me.studio(), sitting, Steps.Stage.FACE, FaceSheet.class)
+                .orElseThrow(() -> new NotHere("face"))
+                .state();
+        push(me, sitting, by.apply(now));
+    }
+
+    private void push(Member me, long sitting, FaceSheet sheet) {
+        FaceReading reading = FaceReading.of(sheet.facePoints(), sheet.name());
+        steps.push(me, sitting, Steps.Stage.FACE, sheet.named(reading.shape().name()));
+    }
+
+    private Picture needPicture(StudioId studio, long sitting) {
+        return picture(studio, sitting).orElseThrow(() -> new NotHere("picture"));
+    }
+
+    /** Returns millimetres per pixel of the picture when the card is in it. */
+    public Optional<Double> millimetresPerPixel(StudioId studio, long picture) {
+        return CardFinder.find(pictures.raster(studio, picture)) instanceof CardSighting.Found found
+                ? Optional.of(found.millimetresPerPixel())
+                : Optional.empty();
+    }
+
+    /** Returns what a placement needs to know of the face, the artist's word over the reading. */
+    public FaceBrief brief(TakenFace face, Sitting sitting) {
+        int age = sitting.birthYear() == null ? 0 : sitting.startsAt().getYear() - sitting.birthYear();
+        FaceBrief.SkinType skin = sitting.skinType() == null ? null : FaceBrief.SkinType.valueOf(sitting.skinType());
+        FaceSheet sheet = face.sheet();
+        Map<Trait, Optional<Boolean>> overruled = sheet.overruled();
+        return FaceBrief.of(
+                face.points(),
+                face.reading(),
+                sheet.shape() == null ? null : sheet.shape().shape(),
+                overruled,
+                sheet.ticks(),
+                age,
+                skin);
+    }
+}

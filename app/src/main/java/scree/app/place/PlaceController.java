@@ -1,0 +1,318 @@
+package scree.app.place;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.context.MessageSource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.base.BaseChoice;
+import scree.app.base.Bases;
+import scree.app.look.PictureFrame;
+import scree.app.picture.Pictures;
+import scree.app.sitting.Cairns;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.app.web.NotHere;
+import scree.core.colour.Lab;
+import scree.core.face.Side;
+import scree.core.method.PlacementMethod;
+import scree.core.placement.Area;
+import scree.core.placement.Family;
+import scree.core.placement.Fault;
+import scree.core.placement.MadeUp;
+
+/** The Place stage: the plan on the client's face, why each zone lies there, and what the artist makes of it. */
+@Controller
+@RequestMapping("/sittings/{id}/place")
+class PlaceController {
+    private final Sittings sittings;
+    private final Placements placements;
+    private final Previews previews;
+    private final Pictures pictures;
+    private final Bases bases;
+    private final Cairns cairns;
+    private final MessageSource messages;
+
+    PlaceController(
+            Sittings sittings,
+            Placements placements,
+            Previews previews,
+            Pictures pictures,
+            Bases bases,
+            Cairns cairns,
+            MessageSource messages) {
+        this.sittings = sittings;
+        this.placements = placements;
+        this.previews = previews;
+        this.pictures = pictures;
+        this.bases = bases;
+        this.cairns = cairns;
+        this.messages = messages;
+    }
+
+    @GetMapping
+    String page(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String zone,
+            Model model,
+            Locale locale) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        model.addAttribute("sitting", sitting);
+        model.addAttribute("cairn", cairns.of(me.studio(), sitting, "place"));
+        fill(me, sitting, zone, model, locale);
+        return "place/page";
+    }
+
+    /** Shows another zone's why. */
+    @GetMapping(headers = "HX-Request")
+    String zone(
+            @CurrentMember Member me, @PathVariable long id, @RequestParam String zone, Model model, Locale locale) {
+        fill(me, sittings.get(me.studio(), id), zone, model, locale);
+        return "place/page :: work";
+    }
+
+    // ---- pictures ----
+
+    @GetMapping("/made.jpg")
+    ResponseEntity<byte[]> made(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "DAYLIGHT") MadeUp.Light light) {
+        return jpeg(previews.whole(me.studio(), plan(me, id), light));
+    }
+
+    @GetMapping("/patch.jpg")
+    ResponseEntity<byte[]> patch(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Area area,
+            @RequestParam Side side,
+            @RequestParam boolean made) {
+        TakenPlan plan = plan(me, id);
+        WorkedZone zone = plan.zone(area, side).orElseThrow(() -> new NotHere("zone"));
+        return jpeg(previews.patch(me.studio(), plan, zone, made));
+    }
+
+    private TakenPlan plan(Member me, long id) {
+        return placements.of(me.studio(), id).orElseThrow(() -> new NotHere("plan"));
+    }
+
+    private static ResponseEntity<byte[]> jpeg(byte[] bytes) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.noStore())
+                .body(bytes);
+    }
+
+    // ---- changes ----
+
+    @PostMapping("/school")
+    String school(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam String field,
+            @RequestParam String value,
+            @RequestParam(defaultValue = "") String zone,
+            Model model,
+            Locale locale) {
+        return done(me, id, zone, model, locale, () -> placements.method(me, id, m -> change(m, field, value)));
+    }
+
+    private static PlacementMethod change(PlacementMethod m, String field, String value) {
+        try {
+            return Schools.change(m, field, value);
+        } catch (IllegalArgumentException e) {
+            throw new NotHere("school");
+        }
+    }
+
+    @PostMapping("/family")
+    String family(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Family family,
+            @RequestParam(defaultValue = "") String zone,
+            Model model,
+            Locale locale) {
+        return done(me, id, zone, model, locale, () -> placements.family(me, id, family));
+    }
+
+    @PostMapping("/strength")
+    String strength(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Area area,
+            @RequestParam Side side,
+            @RequestParam int strength,
+            Model model,
+            Locale locale) {
+        return done(
+                me,
+                id,
+                area + "." + side,
+                model,
+                locale,
+                () -> placements.strength(me, id, area, side, strength / 100.0));
+    }
+
+    @PostMapping("/out")
+    String out(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Area area,
+            @RequestParam Side side,
+            @RequestParam(defaultValue = "true") boolean out,
+            Model model,
+            Locale locale) {
+        return done(me, id, area + "." + side, model, locale, () -> placements.leaveOut(me, id, area, side, out));
+    }
+
+    @PostMapping("/back")
+    String back(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Area area,
+            @RequestParam Side side,
+            Model model,
+            Locale locale) {
+        return done(me, id, area + "." + side, model, locale, () -> placements.back(me, id, area, side));
+    }
+
+    /** Draws a handle by pixels of the picture. */
+    @PostMapping("/move")
+    String move(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Area area,
+            @RequestParam Side side,
+            @RequestParam int handle,
+            @RequestParam double dx,
+            @RequestParam double dy,
+            Model model,
+            Locale locale) {
+        return done(me, id, area + "." + side, model, locale, () -> {
+            var level = plan(me, id).level();
+            var from = level.toPicture(new scree.core.plane.Vec(0, 0));
+            var way = level.fromPicture(from.plus(dx, dy));
+            placements.move(me, id, area, side, handle, way.x(), way.y());
+        });
+    }
+
+    @PostMapping("/product")
+    String product(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Area area,
+            @RequestParam(defaultValue = "") String zone,
+            @RequestParam(required = false) Long product,
+            Model model,
+            Locale locale) {
+        return done(me, id, zone, model, locale, () -> placements.product(me, id, area, product));
+    }
+
+    /** The one tap that mends a caution. */
+    @PostMapping("/mend")
+    String mend(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Area area,
+            @RequestParam Side side,
+            @RequestParam Fault.Remedy remedy,
+            Model model,
+            Locale locale) {
+        return done(me, id, area + "." + side, model, locale, () -> {
+            switch (remedy) {
+                case BACK -> placements.back(me, id, area, side);
+                case LEAVE_OUT -> placements.leaveOut(me, id, area, side, true);
+                case CORNERS -> placements.method(me, id, m -> Schools.change(m, "underEye", "CORNERS"));
+            }
+        });
+    }
+
+    @PostMapping("/undo")
+    String undo(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String zone,
+            Model model,
+            Locale locale) {
+        return done(me, id, zone, model, locale, () -> placements.undo(me.studio(), id));
+    }
+
+    @PostMapping("/redo")
+    String redo(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String zone,
+            Model model,
+            Locale locale) {
+        return done(me, id, zone, model, locale, () -> placements.redo(me.studio(), id));
+    }
+
+    private String done(Member me, long id, String zone, Model model, Locale locale, Runnable change) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        try {
+            change.run();
+        } catch (IllegalArgumentException refused) {
+            model.addAttribute("refused", messages.getMessage("place.tooFar", null, locale));
+        }
+        fill(me, sitting, zone, model, locale);
+        return "place/page :: work";
+    }
+
+    private void fill(Member me, Sitting sitting, String zone, Model model, Locale locale) {
+        PlaceWords words = new PlaceWords(messages, locale);
+        model.addAttribute("sittingId", sitting.id());
+        Optional<TakenPlan> taken = placements.of(me.studio(), sitting.id());
+        if (taken.isEmpty()) {
+            return;
+        }
+        TakenPlan plan = taken.get();
+        PictureFrame frame = PictureFrame.face(
+                pictures.get(me.studio(), plan.face().sheet().pictureId()),
+                plan.level(),
+                PlaceView.WIDTH,
+                PlaceView.HEIGHT);
+        Family family = plan.zones().stream()
+                .filter(z -> PlaceView.key(z.zone()).equals(zone))
+                .findFirst()
+                .map(z -> z.zone().area().family())
+                .orElse(Family.SHADOW);
+        List<Placements.Candidate> others =
+                new ArrayList<>(placements.candidates(me.studio(), sitting, family, plan.skinSpectrum(), .75));
+        Optional<BaseChoice> base = bases.choice(me.studio(), sitting.id());
+        model.addAttribute(
+                "view",
+                PlaceView.of(
+                        plan,
+                        frame,
+                        zone,
+                        others,
+                        base.map(b -> b.line() + " " + b.name()).orElse(null),
+                        base.map(b -> Lab.of(b.settledL(), b.settledA(), b.settledB()))
+                                .orElse(null),
+                        words));
+        model.addAttribute(
+                "leftOut",
+                plan.plan().leftOut().stream()
+                        .map(z -> new LeftOut(z.area().name(), z.side().name(), words.area(z.area())))
+                        .filter(z -> !z.side().equals("LEFT"))
+                        .toList());
+    }
+
+    /** A zone that the artist left out. */
+    record LeftOut(String area, String side, String name) {}
+}

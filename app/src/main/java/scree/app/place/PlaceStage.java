@@ -1,0 +1,47 @@
+package scree.app.place;
+
+import org.springframework.stereotype.Component;
+import scree.app.face.Faces;
+import scree.app.look.Cairn;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.StageOfSitting;
+import scree.app.sitting.Steps;
+import scree.app.studio.StudioId;
+
+@Component
+class PlaceStage implements StageOfSitting {
+    private final Steps steps;
+    private final Faces faces;
+    private final Placements placements;
+
+    PlaceStage(Steps steps, Faces faces, Placements placements) {
+        this.steps = steps;
+        this.faces = faces;
+        this.placements = placements;
+    }
+
+    @Override
+    public String key() {
+        return "place";
+    }
+
+    @Override
+    public int order() {
+        return 6;
+    }
+
+    @Override
+    public Cairn.Stage reached(StudioId studio, Sitting sitting) {
+        boolean worked = steps.present(studio, sitting.id(), Steps.Stage.PLACE, PlaceSheet.class)
+                .isPresent();
+        if (!worked || faces.of(studio, sitting.id()).isEmpty()) {
+            return new Cairn.Stage(key(), Cairn.State.TO_COME, null, null, null);
+        }
+        long areas = placements.of(studio, sitting.id()).stream()
+                .flatMap(p -> p.zones().stream())
+                .map(z -> z.zone().area())
+                .distinct()
+                .count();
+        return new Cairn.Stage(key(), Cairn.State.DONE, areas + " zones", null, null);
+    }
+}

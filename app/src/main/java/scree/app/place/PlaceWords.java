@@ -1,0 +1,97 @@
+package scree.app.place;
+
+import java.util.Locale;
+import org.springframework.context.MessageSource;
+import scree.app.kit.Product;
+import scree.core.face.Side;
+import scree.core.placement.Area;
+import scree.core.placement.Dose;
+import scree.core.placement.Family;
+import scree.core.placement.PlacedZone;
+import scree.core.reason.Reason;
+
+/** Puts a placement into words. */
+final class PlaceWords {
+    private final MessageSource messages;
+    private final Locale locale;
+
+    PlaceWords(MessageSource messages, Locale locale) {
+        this.messages = messages;
+        this.locale = locale;
+    }
+
+    String area(Area area) {
+        return say("area." + area);
+    }
+
+    String tag(Area area) {
+        return say("area.brief." + area);
+    }
+
+    String family(Family family) {
+        return say("family." + family);
+    }
+
+    String sides(PlacedZone zone) {
+        return zone.side() == Side.CENTRE ? say("place.middle") : say("place.both");
+    }
+
+    String product(Product p) {
+        return p == null
+                ? say("place.noProduct")
+                : say("place.product", p.fullName(), say("form." + p.form()).toLowerCase(locale));
+    }
+
+    /** Returns an amount as it is counted at the chair. */
+    String amount(WorkedZone z) {
+        if (z.dose() == null) {
+            return "";
+        }
+        double coats = z.dose().coats();
+        String size =
+                coats < .3 ? "breath" : coats < .7 ? "half" : coats < 1.35 ? "one" : coats < 2.3 ? "two" : "three";
+        return say("amount." + size) + (z.zone().side() == Side.CENTRE ? "" : " " + say("amount.aSide"));
+    }
+
+    String strength(double strength) {
+        String size = strength < .2
+                ? "hint"
+                : strength < .42
+                        ? "light"
+                        : strength < .6
+                                ? "underHalf"
+                                : strength < .85 ? "overHalf" : strength < 1.05 ? "full" : "strong";
+        return say("strength.place." + size);
+    }
+
+    /** Returns what the dose seems to do to the plane, or null where colour is meant. */
+    String tilt(WorkedZone z) {
+        Family f = z.zone().area().family();
+        if (z.dose() == null || f != Family.SHADOW && f != Family.LIGHT) {
+            return null;
+        }
+        long degrees = Math.round(Math.abs(z.dose().degrees()));
+        return say(z.dose().degrees() > 0 ? "place.turnsBack" : "place.turnsForward", degrees);
+    }
+
+    String reason(Reason r) {
+        Object[] args = r.args().stream()
+                .map(a -> a instanceof Enum<?> e
+                        ? (Object) say("arg." + e.getDeclaringClass().getSimpleName() + "." + e)
+                        : a)
+                .toArray();
+        return say("why." + r.code(), args);
+    }
+
+    String judgement(Dose dose) {
+        return dose.judgement().isEmpty()
+                ? say("judge.FINE")
+                : say(
+                        "judge." + dose.judgement().get(0).code(),
+                        dose.judgement().get(0).args().toArray());
+    }
+
+    String say(String key, Object... args) {
+        return messages.getMessage(key, args, key, locale);
+    }
+}

@@ -1,0 +1,272 @@
+package scree.app.place;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import scree.app.face.Faces;
+import scree.app.face.TakenFace;
+import scree.app.kit.Kit;
+import scree.app.kit.Product;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.sitting.Steps;
+import scree.app.skin.Readings;
+import scree.app.studio.Member;
+import scree.app.studio.StudioId;
+import scree.core.colour.Lab;
+import scree.core.colour.LeastSlope;
+import scree.core.colour.Spectrum;
+import scree.core.face.LevelledFace;
+import scree.core.face.Side;
+import scree.core.method.PlacementMethod;
+import scree.core.placement.Area;
+import scree.core.placement.Dose;
+import scree.core.placement.Family;
+import scree.core.placement.PlacedZone;
+import scree.core.placement.Plan;
+import scree.core.placement.Planner;
+import scree.core.skin.SkinReading;
+import scree.core.skin.Zone;
+
+/** Plans the placement of a sitting, chooses products of the kit for it, keeps what the artist changed. */
+@Service
+public class Placements {
+    /** Strength at which products are compared. */
+    private static final double USUAL_STRENGTH = .75;
+
+    private static final int FILMS_KEPT = 4000;
+    private static final Lab SUPPOSED = Lab.of(60, 11, 18);
+    private static final Zone[] SKIN_FROM = {Zone.CHEEK, Zone.OUTER_CHEEK, Zone.JAW, Zone.FOREHEAD, Zone.NECK};
+
+    private final Steps steps;
+    private final Faces faces;
+    private final Sittings sittings;
+    private final Readings readings;
+    private final Kit kit;
+    private final Clock clock;
+    private final Map<FilmKey, Optional<Dose.Film>> films = new LinkedHashMap<>(64, .75f, true) {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<FilmKey, Optional<Dose.Film>> eldest) {
+            return size() > FILMS_KEPT;
+        }
+    };
+
+    private record FilmKey(Lab colour, double contrast) {}
+
+    /** A product that could do a family's work on this skin, best first. */
+    public record Candidate(Product product, Dose.Film film, Dose dose, double badness) {}
+
+    Placements(Steps steps, Faces faces, Sittings sittings, Readings readings, Kit kit, Clock clock) {
+        this.steps = steps;
+        this.faces = faces;
+        this.sittings = sittings;
+        this.readings = readings;
+        this.kit = kit;
+        this.clock = clock;
+    }
+
+    /** Returns the plan, or empty while the face has no points. */
+    public Optional<TakenPlan> of(StudioId studio, long sittingId) {
+        Sitting sitting = sittings.get(studio, sittingId);
+        return faces.of(studio, sittingId).map(face -> plan(studio, sitting, face));
+    }
+
+    private TakenPlan plan(StudioId studio, Sitting sitting, TakenFace face) {
+        Optional<Steps.Present<PlaceSheet>> kept =
+                steps.present(studio, sitting.id(), Steps.Stage.PLACE, PlaceSheet.class);
+        PlaceSheet sheet = kept.map(Steps.Present::state).orElseGet(PlaceSheet::usual);
+        Plan plan = Planner.plan(faces.brief(face, sitting), sheet.method(), sheet.zoneEdits());
+        Optional<Lab> read = readings.of(studio, sitting.id()).flatMap(r -> skin(r.skin()));
+        Lab skin = read.orElse(SUPPOSED);
+        Spectrum spectrum = LeastSlope.spectrumOf(skin)
+                .orElseGet(() -> LeastSlope.spectrumOf(SUPPOSED).orElseThrow());
+        return new TakenPlan(
+                sheet,
+                face,
+                LevelledFace.of(face.points()),
+                plan,
+                worked(studio, sitting, sheet, plan, spectrum),
+                skin,
+                spectrum,
+                read.isPresent(),
+                kept.map(Steps.Present::seq).orElse(0),
+                kept.map(Steps.Present::undoable).orElse(false),
+                kept.map(Steps.Present::redoable).orElse(false));
+    }
+
+    private static Optional<Lab> skin(SkinReading reading) {
+        for (Zone zone : SKIN_FROM) {
+            Optional<Lab> colour = reading.colourOf(zone);
+            if (colour.isPresent()) {
+                return colour;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private List<WorkedZone> worked(StudioId studio, Sitting sitting, PlaceSheet sheet, Plan plan, Spectrum skin) {
+        Map<Family, List<Candidate>> candidates = new EnumMap<>(Family.class);
+        Map<Area, Integer> numbers = new HashMap<>();
+        List<WorkedZone> worked = new ArrayList<>();
+        for (PlacedZone zone : plan.zones()) {
+            Family family = zone.area().family();
+            if (sheet.off().contains(family)) {
+                continue;
+            }
+            int number = numbers.computeIfAbsent(zone.area(), a -> numbers.size() + 1);
+            List<Candidate> of =
+                    candidates.computeIfAbsent(family, f -> candidates(studio, sitting, f, skin, USUAL_STRENGTH));
+            Long wanted = sheet.products().get(zone.area());
+            Optional<Candidate> chosen = of.stream()
+                    .filter(c -> wanted != null && c.product().id() == wanted)
+                    .findFirst()
+                    .or(() -> of.stream().findFirst());
+            worked.add(chosen.map(c -> new WorkedZone(
+                            number, zone, c.product(), c.film(), Dose.of(c.film(), skin, family, zone.strength())))
+                    .orElse(new WorkedZone(number, zone, null, null, null)));
+        }
+        return worked;
+    }
+
+    /** Returns the kit's products for a family on this skin, best first; what the client must not have is left out. */
+    public List<Candidate> candidates(StudioId studio, Sitting sitting, Family family, Spectrum skin, double strength) {
+        List<Candidate> list = new ArrayList<>();
+        LocalDate today = LocalDate.now(clock);
+        for (Product p : kit.withRole(studio, family.wants())) {
+            if (p.struckFor(sitting.allergies(), sitting.reactions(), today)) {
+                continue;
+            }
+            film(p).ifPresent(film -> {
+                Dose dose = Dose.of(film, skin, family, strength);
+                list.add(new Candidate(p, film, dose, dose.badness(skin, family, strength)));
+            });
+        }
+        list.sort(Comparator.comparingDouble(Candidate::badness)
+                .thenComparing(c -> c.product().id()));
+        return list;
+    }
+
+    private Optional<Dose.Film> film(Product p) {
+        FilmKey key = new FilmKey(p.settled(), p.contrastRatio());
+        synchronized (films) {
+            return films.computeIfAbsent(key, k -> Dose.Film.of(k.colour(), k.contrast()));
+        }
+    }
+
+    // ---- changes: each is a step ----
+
+    @Transactional
+    public void method(Member me, long sitting, UnaryOperator<PlacementMethod> by) {
+        change(me, sitting, sheet -> sheet.with(by.apply(sheet.method())));
+    }
+
+    @Transactional
+    public void family(Member me, long sitting, Family family) {
+        change(me, sitting, sheet -> sheet.toggled(family));
+    }
+
+    @Transactional
+    public void product(Member me, long sitting, Area area, Long product) {
+        if (product != null) {
+            kit.get(me.studio(), product);
+        }
+        change(me, sitting, sheet -> sheet.using(area, product));
+    }
+
+    /** Sets an area's strength, on both sides. */
+    @Transactional
+    public void strength(Member me, long sitting, Area area, Side side, double strength) {
+        change(
+                me,
+                sitting,
+                sheet -> onBoth(
+                        area,
+                        side,
+                        sheet,
+                        me,
+                        e -> new PlaceSheet.Edited(e.area(), e.side(), e.leftOut(), strength, e.moves(), me.name())));
+    }
+
+    @Transactional
+    public void leaveOut(Member me, long sitting, Area area, Side side, boolean out) {
+        change(
+                me,
+                sitting,
+                sheet -> onBoth(
+                        area,
+                        side,
+                        sheet,
+                        me,
+                        e -> new PlaceSheet.Edited(e.area(), e.side(), out, e.strength(), e.moves(), me.name())));
+    }
+
+    /** Draws one handle of one zone by pupil distances. */
+    @Transactional
+    public void move(Member me, long sitting, Area area, Side side, int handle, double dx, double dy) {
+        change(
+                me,
+                sitting,
+                sheet -> sheet.edited(area, side, me.name(), e -> {
+                    List<PlaceSheet.Moved> moves = new ArrayList<>();
+                    double x = dx;
+                    double y = dy;
+                    for (PlaceSheet.Moved m : e.moves()) {
+                        if (m.handle() == handle) {
+                            x += m.dx();
+                            y += m.dy();
+                        } else {
+                            moves.add(m);
+                        }
+                    }
+                    moves.add(new PlaceSheet.Moved(handle, x, y));
+                    PlaceSheet.Edited moved =
+                            new PlaceSheet.Edited(e.area(), e.side(), e.leftOut(), e.strength(), moves, me.name());
+                    moved.toEdit(); // refuses what is too far
+                    return moved;
+                }));
+    }
+
+    /** Puts a zone back as planned. */
+    @Transactional
+    public void back(Member me, long sitting, Area area, Side side) {
+        change(me, sitting, sheet -> onBoth(area, side, sheet, me, e -> null));
+    }
+
+    private static PlaceSheet onBoth(
+            Area area, Side side, PlaceSheet sheet, Member me, UnaryOperator<PlaceSheet.Edited> by) {
+        PlaceSheet now = sheet.edited(area, side, me.name(), by);
+        return side == Side.CENTRE ? now : now.edited(area, side == Side.RIGHT ? Side.LEFT : Side.RIGHT, me.name(), by);
+    }
+
+    @Transactional
+    public void undo(StudioId studio, long sitting) {
+        steps.undo(studio, sitting, Steps.Stage.PLACE);
+    }
+
+    @Transactional
+    public void redo(StudioId studio, long sitting) {
+        steps.redo(studio, sitting, Steps.Stage.PLACE);
+    }
+
+    private void change(Member me, long sitting, UnaryOperator<PlaceSheet> by) {
+        Optional<Steps.Present<PlaceSheet>> now =
+                steps.present(me.studio(), sitting, Steps.Stage.PLACE, PlaceSheet.class);
+        if (now.isEmpty()) { // the plan as it was first shown, so that the first change can be undone
+            steps.push(me, sitting, Steps.Stage.PLACE, PlaceSheet.usual());
+        }
+        PlaceSheet sheet = now.map(Steps.Present::state).orElseGet(PlaceSheet::usual);
+        steps.push(me, sitting, Steps.Stage.PLACE, by.apply(sheet));
+    }
+}

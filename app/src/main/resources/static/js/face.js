@@ -1,0 +1,238 @@
+/* The Face page: runs the vendored first guess, moves points with pointer and keys, shows a lens. The server measures. */
+(function () {
+  "use strict";
+  const page = document.getElementById("face");
+  if (!page || !document.getElementById("stack")) { return; }
+  const stack = document.getElementById("stack");
+  const url = page.dataset.url, scale = Number(page.dataset.scale);
+  const left = Number(page.dataset.left), top = Number(page.dataset.top), wide = Number(page.dataset.wide), tall = Number(page.dataset.tall);
+  const REACH = 26, ZOOM = 2.4;
+  let held = null, sending = false, queue = null;
+
+  const map = () => document.getElementById("face-drawing");
+  const drawing = () => stack.querySelector("svg.portrait");
+  function spot(event) {
+    return new DOMPoint(event.clientX, event.clientY).matrixTransform(drawing().getScreenCTM().inverse());
+  }
+  function place(dot) {
+    const t = dot.getAttribute("transform").match(/translate\(([-\d.]+)[ ,]([-\d.]+)\)/);
+    return { x: Number(t[1]), y: Number(t[2]) };
+  }
+
+  /* ---- posting: one at a time, the last wish wins ---- */
+  function post(path, values, focus) {
+    if (sending) { queue = [path, values, focus]; return; }
+    sending = true;
+    window.htmx.ajax("POST", url + path, { values: values, target: "#face-side", swap: "outerHTML" }).then(() => {
+      sending = false;
+      if ((path === "/guess" || path === "/template") && !document.querySelector("#face-side [role=alert]")) { location.replace(location.pathname); return; }
+      guides();
+      if (focus && map()) {
+        const next = map().querySelector('[data-point="' + focus + '"]');
+        if (next) { next.focus({ preventScroll: true }); }
+      }
+      if (queue) { const q = queue; queue = null; post(q[0], q[1], q[2]); }
+    }).catch(() => { sending = false; });
+  }
+  document.addEventListener("htmx:afterSettle", guides);
+
+  /* ---- the lens ---- */
+  const lens = document.getElementById("lens");
+  function look(x, y) {
+    lens.removeAttribute("hidden");
+    const aside = x > wide / 2 ? Math.max(70, x - 120) : Math.min(wide - 70, x + 120);
+    const over = Math.min(tall - 70, Math.max(70, y - 90));
+    document.getElementById("lens-at").setAttribute("transform", "translate(" + aside + " " + over + ")");
+    const image = document.getElementById("lens-picture"), shown = document.getElementById("face-picture");
+    image.setAttribute("width", Number(shown.getAttribute("width")) * ZOOM);
+    image.setAttribute("height", Number(shown.getAttribute("height")) * ZOOM);
+    image.setAttribute("x", (left - x) * ZOOM);
+    image.setAttribute("y", (top - y) * ZOOM);
+  }
+  function blink() { lens.setAttribute("hidden", ""); }
+
+  /* ---- dragging: the nearest point within reach is taken ---- */
+  function nearest(at) {
+    let best = null, least = REACH;
+    if (map()) {
+      map().querySelectorAll(".dot").forEach((dot) => {
+        const p = place(dot), d = Math.hypot(p.x - at.x, p.y - at.y);
+        if (d < least) { least = d; best = dot; }
+      });
+    }
+    return best;
+  }
+  stack.addEventListener("pointerdown", (event) => {
+    if (event.button !== 0 || event.target.closest("button")) { return; }
+    if (tapping) { event.preventDefault(); tap(spot(event)); return; }
+    const at = spot(event), dot = nearest(at);
+    if (!dot) { return; }
+    event.preventDefault();
+    dot.focus({ preventScroll: true });
+    const p = place(dot);
+    held = { dot: dot, from: at, was: p, now: p };
+    stack.setPointerCapture(event.pointerId);
+    dot.classList.add("moving");
+    look(p.x, p.y);
+  });
+  stack.addEventListener("pointermove", (event) => {
+    if (!held) { return; }
+    const at = spot(event);
+    held.now = { x: held.was.x + at.x - held.from.x, y: held.was.y + at.y - held.from.y };
+    held.dot.setAttribute("transform", "translate(" + held.now.x.toFixed(1) + " " + held.now.y.toFixed(1) + ")");
+    look(held.now.x, held.now.y);
+  });
+  stack.addEventListener("pointerup", (event) => {
+    if (!held) { return; }
+    const h = held;
+    held = null;
+    blink();
+    h.dot.classList.remove("moving");
+    const dx = h.now.x - h.was.x, dy = h.now.y - h.was.y;
+    if (Math.abs(dx) + Math.abs(dy) > 0.3) { send(h.dot.dataset.point, dx, dy, event.altKey || event.shiftKey); }
+  });
+  stack.addEventListener("pointercancel", () => {
+    if (held) { held.dot.setAttribute("transform", "translate(" + held.was.x + " " + held.was.y + ")"); held = null; blink(); }
+  });
+  function send(point, dx, dy, alike) {
+    post("/point", { point: point, dx: dx / scale, dy: dy / scale, alike: Boolean(alike) }, point);
+  }
+
+  /* ---- keys ---- */
+  let away = null;
+  document.addEventListener("keydown", (event) => {
+    const dot = event.target.closest && event.target.closest("#face-drawing .dot");
+    if (dot) {
+      const step = event.ctrlKey ? 0.3 : event.shiftKey ? 6 : 1.2;
+      const move = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key];
+      if (move) {
+        event.preventDefault();
+        const p = place(dot);
+        const start = away && away.dot === dot ? away : { dot: dot, dx: 0, dy: 0 };
+        away = { dot: dot, dx: start.dx + move[0], dy: start.dy + move[1], alike: event.altKey, timer: null };
+        clearTimeout(start.timer);
+        dot.setAttribute("transform", "translate(" + (p.x + move[0]) + " " + (p.y + move[1]) + ")");
+        look(p.x + move[0], p.y + move[1]);
+        away.timer = setTimeout(() => { const a = away; away = null; blink(); send(dot.dataset.point, a.dx, a.dy, a.alike); }, 160);
+        return;
+      }
+    }
+    if (event.target.closest("input, textarea, select, dialog") || event.altKey) { return; }
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") {
+      event.preventDefault();
+      press(event.shiftKey ? "redo" : "undo");
+    }
+    if (event.ctrlKey || event.metaKey) { return; }
+    if (event.key === "u") { press("undo"); }
+    else if (event.key === "r") { press("redo"); }
+    else if (event.key === "y") { press("confirm"); }
+    else if (event.key === "f") { press("guess"); }
+    else if (event.key === "h") { press("by-hand"); }
+    else if (event.key === "Escape") { stopTaps(); blink(); }
+    else if (tapping && ["ArrowLeft", "ArrowRight", "ArrowUp", "ArrowDown", "Enter"].includes(event.key)) { event.preventDefault(); steer(event); }
+  });
+  function press(id) { const b = document.getElementById(id); if (b && !b.disabled) { b.click(); } }
+
+  /* ---- lines on and off ---- */
+  const shown = new Set();
+  document.querySelectorAll("[data-guide]").forEach((b) => b.addEventListener("click", () => {
+    const kind = b.dataset.guide;
+    if (!shown.delete(kind)) { shown.add(kind); }
+    b.setAttribute("aria-pressed", String(shown.has(kind)));
+    guides();
+  }));
+  function guides() {
+    if (map()) { map().querySelectorAll(".guide").forEach((g) => g.classList.toggle("shown", [...shown].some((k) => g.classList.contains(k)))); }
+  }
+
+  /* ---- by hand: three taps, or arrows and Enter ---- */
+  const WORDS = ["Tap the pupil on the left of the picture.", "Tap the other pupil.", "Tap the chin's lowest edge."];
+  let tapping = null, cursor = null;
+  function startTaps() {
+    tapping = [];
+    cursor = { x: wide * 0.42, y: tall * 0.39 };
+    document.getElementById("taps").removeAttribute("hidden");
+    document.getElementById("taps-words").textContent = WORDS[0];
+    stack.classList.add("tapping");
+    look(cursor.x, cursor.y);
+  }
+  function stopTaps() {
+    tapping = null;
+    stack.classList.remove("tapping");
+    document.getElementById("taps").setAttribute("hidden", "");
+    blink();
+  }
+  function tap(at) {
+    tapping.push(at);
+    if (tapping.length < 3) {
+      document.getElementById("taps-words").textContent = WORDS[tapping.length];
+      cursor = tapping.length === 1 ? { x: wide - at.x, y: at.y } : { x: wide / 2, y: tall * 0.7 };
+      look(cursor.x, cursor.y);
+      return;
+    }
+    const taps = tapping.map((p) => ((p.x - left) / scale).toFixed(2) + "," + ((p.y - top) / scale).toFixed(2)).join(",");
+    stopTaps();
+    post("/template", { taps: taps });
+  }
+  function steer(event) {
+    const step = event.shiftKey ? 12 : 3;
+    if (event.key === "Enter") { tap(cursor); return; }
+    cursor.x += event.key === "ArrowLeft" ? -step : event.key === "ArrowRight" ? step : 0;
+    cursor.y += event.key === "ArrowUp" ? -step : event.key === "ArrowDown" ? step : 0;
+    look(cursor.x, cursor.y);
+  }
+  document.getElementById("by-hand").addEventListener("click", (event) => { event.currentTarget.blur(); startTaps(); });
+  document.getElementById("taps-stop").addEventListener("click", stopTaps);
+
+  /* ---- the first guess, on this machine ---- */
+  const PATH = "/vendor/face/", LIMIT = 20000;
+  let human = null, run = 0;
+  const waiting = document.getElementById("finding-face");
+  function load() {
+    if (window.Human) { return Promise.resolve(); }
+    return new Promise((resolve, reject) => {
+      const s = document.createElement("script");
+      s.src = PATH + "human.js";
+      s.onload = resolve;
+      s.onerror = reject;
+      document.head.appendChild(s);
+    });
+  }
+  async function detect() {
+    await load();
+    if (!human) {
+      const off = { enabled: false };
+      human = new window.Human.Human({
+        backend: "wasm", wasmPath: PATH, modelBasePath: PATH, warmup: "none", cacheSensitivity: 0, debug: false,
+        filter: off, gesture: off, body: off, hand: off, object: off, segmentation: off,
+        face: { enabled: true, detector: { modelPath: "blazeface.json", rotation: true, maxDetected: 2, minConfidence: 0.2, skipFrames: 0, skipTime: 0 }, mesh: { enabled: true, modelPath: "facemesh.json" }, iris: off, attention: off, emotion: off, description: off, antispoof: off, liveness: off }
+      });
+      await human.init();
+      await human.load();
+    }
+    const image = new Image();
+    image.src = document.getElementById("face-picture").getAttribute("href");
+    await image.decode();
+    return human.detect(image);
+  }
+  async function guess() {
+    const mine = ++run;
+    const shower = setTimeout(() => waiting.removeAttribute("hidden"), 300);
+    const late = new Promise((resolve, reject) => setTimeout(() => reject(new Error("late")), LIMIT));
+    try {
+      const result = await Promise.race([detect(), late]);
+      if (mine !== run) { return; }
+      const faces = (result.face || []).filter((f) => f.mesh && f.mesh.length >= 468);
+      const mesh = faces.length ? faces[0].mesh.slice(0, 468).map((p) => p[0].toFixed(1) + "," + p[1].toFixed(1)).join(",") : "";
+      post("/guess", { found: faces.length, mesh: mesh });
+    } catch (e) {
+      if (mine === run) { startTaps(); document.getElementById("taps-words").textContent = "The search did not work here. " + WORDS[0]; }
+    } finally {
+      clearTimeout(shower);
+      waiting.setAttribute("hidden", "");
+    }
+  }
+  document.getElementById("guess").addEventListener("click", guess);
+  document.getElementById("guess-stop").addEventListener("click", () => { run++; waiting.setAttribute("hidden", ""); });
+  if (page.dataset.empty === "true" && !location.search.includes("byhand")) { guess(); }
+})();

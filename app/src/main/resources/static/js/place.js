@@ -1,0 +1,113 @@
+/* The Place page: choosing and drawing zones, before and after. The server plans. */
+(function () {
+  "use strict";
+  if (!document.getElementById("place")) { return; }
+  let mode = "plan", light = "DAYLIGHT", share = 100, held = null, busy = false;
+  const page = () => document.getElementById("place");
+  const drawing = () => document.getElementById("place-drawing");
+  const url = () => page().dataset.url;
+  const scale = () => Number(page().dataset.scale);
+
+  function ask(verb, path, values, focus) {
+    if (busy) { return; }
+    busy = true;
+    window.htmx.ajax(verb, url() + path, { values: values, target: "#place", swap: "outerHTML" }).then(() => {
+      busy = false;
+      if (focus) { const f = document.querySelector(focus); if (f) { f.focus({ preventScroll: true }); } }
+    }).catch(() => { busy = false; });
+  }
+  function choose(key) { ask("GET", "", { zone: key }, '.zone[data-zone="' + key + '"]'); }
+
+  /* ---- what is shown ---- */
+  function show() {
+    if (!drawing()) { return; }
+    const stack = document.getElementById("stack");
+    stack.classList.toggle("bare", mode === "bare");
+    stack.classList.toggle("lines", mode === "lines");
+    stack.classList.toggle("making", mode === "made");
+    document.querySelectorAll("[data-mode]").forEach((b) => b.setAttribute("aria-pressed", String(b.dataset.mode === mode)));
+    const made = document.getElementById("made"), curtain = document.getElementById("curtain"), lights = document.getElementById("lights");
+    [made, curtain, lights].forEach((e) => { if (mode === "made") { e.removeAttribute("hidden"); } else { e.setAttribute("hidden", ""); } });
+    if (mode === "made") {
+      document.querySelectorAll("[data-light]").forEach((b) => b.setAttribute("aria-pressed", String(b.dataset.light === light)));
+      const image = document.getElementById("made-picture"), own = document.getElementById("place-picture");
+      const src = image.dataset.src + "?light=" + light + "&v=" + page().dataset.version;
+      if (image.getAttribute("src") !== src) { image.setAttribute("src", src); }
+      const box = drawing().viewBox.baseVal, k = 100 / box.width, h = 100 / box.height;
+      image.style.left = Number(own.getAttribute("x")) * k + "%";
+      image.style.top = Number(own.getAttribute("y")) * h + "%";
+      image.style.width = Number(own.getAttribute("width")) * k + "%";
+      image.style.height = Number(own.getAttribute("height")) * h + "%";
+      curtain.value = share;
+      made.style.clipPath = "inset(0 " + (100 - share) + "% 0 0 round 22px)";
+    }
+  }
+  document.addEventListener("htmx:afterSettle", show);
+  document.addEventListener("input", (event) => {
+    if (event.target.id === "curtain") { share = Number(event.target.value); show(); }
+  });
+  document.addEventListener("change", (event) => {
+    if (event.target.id === "strength") {
+      ask("POST", "/strength", { area: event.target.dataset.area, side: event.target.dataset.side, strength: event.target.value }, "#strength");
+    }
+  });
+  document.addEventListener("click", (event) => {
+    const m = event.target.closest("[data-mode]"), l = event.target.closest("[data-light]"), s = event.target.closest("[data-field]");
+    const next = event.target.closest("#next");
+    const zone = event.target.closest("#place-drawing .zone, #place-drawing .tag");
+    if (m) { mode = m.dataset.mode; show(); }
+    else if (l) { light = l.dataset.light; show(); }
+    else if (event.target.closest("#schools-open")) { document.getElementById("schools").showModal(); }
+    else if (s) { document.getElementById("schools").close(); ask("POST", "/school", { field: s.dataset.field, value: s.dataset.value, zone: page().dataset.zone }, "#schools-open"); }
+    else if (next) { choose(next.dataset.zoneNext); }
+    else if (zone && !held) { choose(zone.dataset.zone); }
+  });
+
+  /* ---- drawing a handle ---- */
+  function spot(event) { return new DOMPoint(event.clientX, event.clientY).matrixTransform(drawing().getScreenCTM().inverse()); }
+  function place(e) {
+    const t = e.getAttribute("transform").match(/translate\(([-\d.]+)[ ,]([-\d.]+)\)/);
+    return { x: Number(t[1]), y: Number(t[2]) };
+  }
+  document.addEventListener("pointerdown", (event) => {
+    const pull = event.target.closest && event.target.closest(".pull-point");
+    if (!pull || event.button !== 0) { return; }
+    event.preventDefault();
+    pull.focus({ preventScroll: true });
+    held = { pull: pull, from: spot(event), was: place(pull), now: place(pull) };
+    pull.setPointerCapture(event.pointerId);
+  });
+  document.addEventListener("pointermove", (event) => {
+    if (!held) { return; }
+    const at = spot(event);
+    held.now = { x: held.was.x + at.x - held.from.x, y: held.was.y + at.y - held.from.y };
+    held.pull.setAttribute("transform", "translate(" + held.now.x + " " + held.now.y + ")");
+  });
+  document.addEventListener("pointerup", () => {
+    if (!held) { return; }
+    const h = held;
+    setTimeout(() => { held = null; }, 0);
+    move(h.pull, h.now.x - h.was.x, h.now.y - h.was.y);
+  });
+  function move(pull, dx, dy) {
+    if (Math.abs(dx) + Math.abs(dy) < 0.5) { return; }
+    const of = pull.dataset.of.split(".");
+    ask("POST", "/move", { area: of[0], side: of[1], handle: pull.dataset.handle, dx: dx / scale(), dy: dy / scale() }, '[data-handle="' + pull.dataset.handle + '"]');
+  }
+  document.addEventListener("keydown", (event) => {
+    const pull = event.target.closest && event.target.closest(".pull-point"), zone = event.target.closest && event.target.closest("#place-drawing .zone");
+    const step = event.shiftKey ? 12 : 4;
+    const way = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key];
+    if (pull && way) { event.preventDefault(); move(pull, way[0], way[1]); return; }
+    if (zone && (event.key === "Enter" || event.key === " ")) { event.preventDefault(); event.stopPropagation(); choose(zone.dataset.zone); return; }
+    if (!event.target.closest || event.target.closest("input, textarea, select, dialog") || event.altKey) { return; }
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") { event.preventDefault(); press(event.shiftKey ? "redo" : "undo"); return; }
+    if (event.ctrlKey || event.metaKey) { return; }
+    if (event.key === "ArrowRight") { press("next"); }
+    else if (event.key === "b") { const all = ["bare", "plan", "lines", "made"]; mode = all[(all.indexOf(mode) + 1) % 4]; show(); }
+    else if (event.key === "u") { press("undo"); }
+    else if (event.key === "r") { press("redo"); }
+  }, true);
+  function press(id) { const b = document.getElementById(id); if (b && !b.disabled) { b.click(); } }
+  show();
+})();
