@@ -34,7 +34,9 @@
       if (queue) { const q = queue; queue = null; post(q[0], q[1], q[2]); }
     }).catch(() => { sending = false; });
   }
-  document.addEventListener("htmx:afterSettle", guides);
+  document.addEventListener("htmx:afterSettle", () => { guides(); const seen = document.querySelector(".seen"); if (seen) { seen.open = seenOpen; } });
+  let seenOpen = false;
+  document.addEventListener("toggle", (event) => { if (event.target.matches && event.target.matches(".seen") && event.target.isConnected) { seenOpen = event.target.open; } }, true);
 
   /* ---- the lens ---- */
   const lens = document.getElementById("lens");
@@ -55,7 +57,7 @@
   function nearest(at) {
     let best = null, least = REACH;
     if (map()) {
-      map().querySelectorAll(".dot").forEach((dot) => {
+      map().querySelectorAll(".spot").forEach((dot) => {
         const p = place(dot), d = Math.hypot(p.x - at.x, p.y - at.y);
         if (d < least) { least = d; best = dot; }
       });
@@ -101,7 +103,7 @@
   /* ---- keys ---- */
   let away = null;
   document.addEventListener("keydown", (event) => {
-    const dot = event.target.closest && event.target.closest("#face-drawing .dot");
+    const dot = event.target.closest && event.target.closest("#face-drawing .spot");
     if (dot) {
       const step = event.ctrlKey ? 0.3 : event.shiftKey ? 6 : 1.2;
       const move = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key];

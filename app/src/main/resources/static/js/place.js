@@ -28,6 +28,7 @@
     document.querySelectorAll("[data-mode]").forEach((b) => b.setAttribute("aria-pressed", String(b.dataset.mode === mode)));
     const made = document.getElementById("made"), curtain = document.getElementById("curtain"), lights = document.getElementById("lights");
     [made, curtain, lights].forEach((e) => { if (mode === "made") { e.removeAttribute("hidden"); } else { e.setAttribute("hidden", ""); } });
+    document.querySelectorAll(".plan-only").forEach((e) => { e.hidden = mode === "made"; });
     if (mode === "made") {
       document.querySelectorAll("[data-light]").forEach((b) => b.setAttribute("aria-pressed", String(b.dataset.light === light)));
       const image = document.getElementById("made-picture"), own = document.getElementById("place-picture");

@@ -83,6 +83,7 @@
     else if ((event.key === "Enter" || event.key === " ") && event.target.matches("a.pebble")) { event.preventDefault(); event.target.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true })); }
   });
   document.addEventListener("click", (event) => {
+    if (event.target.closest("#print")) { window.print(); }
     if (event.target.closest("#figures-open")) { document.getElementById("figures").showModal(); }
     if (event.target.closest('a.pebble[href="#"]')) { event.preventDefault(); }
     if (event.target.closest("#move")) {

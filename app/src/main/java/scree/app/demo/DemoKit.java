@@ -133,8 +133,8 @@ final class DemoKit {
         simple("Ochre", "Heather", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .70, Lab.of(76, 10, -10), 300, 12);
         simple("Chalk", "Dawn", Role.BRIGHTENER, Form.CREAM, Finish.SATIN, .75, onCurve(82, 0, 0), 75, 12);
         simple("Chalk", "Noon", Role.BRIGHTENER, Form.CREAM, Finish.SATIN, .75, onCurve(66, 3, 0), 80, 12);
-        simple("Slate", "Thin", Role.CONTOUR, Form.CREAM, Finish.MATTE, .70, Lab.of(56, 7, 11), 55, 18);
-        simple("Slate", "Mid", Role.CONTOUR, Form.CREAM, Finish.MATTE, .74, Lab.of(42, 8, 12), 55, 18);
+        simple("Slate", "Thin", Role.CONTOUR, Form.CREAM, Finish.MATTE, .70, Lab.of(57, 9, 9), 55, 18);
+        simple("Slate", "Mid", Role.CONTOUR, Form.CREAM, Finish.MATTE, .74, Lab.of(42, 10, 12), 55, 18);
         simple("Slate", "Deep", Role.CONTOUR, Form.CREAM, Finish.MATTE, .78, Lab.of(25, 8, 9), 55, 18);
         simple("Ember", "Low sun", Role.BRONZER, Form.POWDER, Finish.MATTE, .40, Lab.of(58, 15, 25), 160, 24);
         simple("Ember", "High sun", Role.BRONZER, Form.POWDER, Finish.SATIN, .42, Lab.of(44, 17, 24), 160, 24);

@@ -19,7 +19,9 @@ import scree.app.base.Bases;
 import scree.app.base.Shortlist;
 import scree.app.client.Client;
 import scree.app.client.Clients;
+import scree.app.face.Faces;
 import scree.app.kit.Kit;
+import scree.app.place.Placements;
 import scree.app.sitting.IntakeAnswers;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
@@ -27,6 +29,8 @@ import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
+import scree.core.face.Tick;
+import scree.core.method.Aim;
 import scree.core.skin.MatchTarget;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Sitter;
@@ -49,6 +53,8 @@ class DemoLoader implements ApplicationRunner {
     private final Sittings sittings;
     private final Readings readings;
     private final Bases bases;
+    private final Faces faces;
+    private final Placements placements;
     private final StandInCamera camera;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -60,6 +66,8 @@ class DemoLoader implements ApplicationRunner {
             Sittings sittings,
             Readings readings,
             Bases bases,
+            Faces faces,
+            Placements placements,
             StandInCamera camera,
             Clock clock,
             TransactionTemplate transaction) {
@@ -69,6 +77,8 @@ class DemoLoader implements ApplicationRunner {
         this.sittings = sittings;
         this.readings = readings;
         this.bases = bases;
+        this.faces = faces;
+        this.placements = placements;
         this.camera = camera;
         this.clock = clock;
         this.transaction = transaction;
@@ -144,6 +154,9 @@ class DemoLoader implements ApplicationRunner {
         if (index < DONE_TODAY + 2) {
             boolean done = index < DONE_TODAY;
             work(artist, id, camera.today(sitter), x, done);
+            if (index != DONE_TODAY) { // the present one is left for the browser to find
+                readFace(artist, id, sitter, done);
+            }
             if (done) {
                 sittings.finish(studio, id);
             }
@@ -184,6 +197,20 @@ class DemoLoader implements ApplicationRunner {
                     .findFirst()
                     .map(Shortlist.Ranked::product)
                     .ifPresent(p -> bases.take(me, id, p.id(), MatchTarget.School.JAW_TO_NECK, null));
+        }
+    }
+
+    /** Lays the points, ticks what shows with age, and of a finished sitting keeps the plan. */
+    private void readFace(Member me, long id, Sitter sitter, boolean planned) {
+        faces.take(me, id, camera.points(sitter));
+        if (sitter.age() >= Tick.matureFrom()) {
+            faces.tick(me, id, Tick.JOWL);
+            faces.tick(me, id, Tick.NOSE_FOLDS);
+            faces.tick(me, id, Tick.UNDER_EYE_LINES);
+        }
+        if (planned) {
+            Aim aim = sitter.age() >= Tick.matureFrom() ? Aim.LIFT : Aim.BALANCE;
+            placements.method(me, id, m -> m.withAim(aim));
         }
     }
 

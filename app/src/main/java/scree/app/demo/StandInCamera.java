@@ -11,6 +11,7 @@ import org.springframework.stereotype.Component;
 import scree.app.sitting.Sitting;
 import scree.app.skin.PracticeCamera;
 import scree.core.colour.Lab;
+import scree.core.face.FacePoints;
 import scree.core.image.PictureIntake;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
@@ -47,6 +48,11 @@ class StandInCamera implements PracticeCamera {
 
     byte[] today(Sitter sitter) {
         return photograph(sitter, "today", sitter.skin(), 5600, width);
+    }
+
+    /** Returns where the points of a face lie in the stored picture of today, as an artist would put them. */
+    FacePoints points(Sitter sitter) {
+        return Studio.points(sitter, Math.min(width, PictureIntake.STORED_LONGEST_SIDE * 4 / 5));
     }
 
     /** Returns a smaller picture of a past sitting with the skin of then. */

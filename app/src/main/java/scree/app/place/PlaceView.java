@@ -283,6 +283,8 @@ record PlaceView(
                             20 + i * step * .2, Math.min(frame.height() - 20.0 - (y.length - 1 - i) * step * .2, y[i]));
                 }
             }
+            double x = left ? 108 : frame.width() - 110;
+            uncross(sorted, y, x);
             List<Tag> tags = new ArrayList<>();
             for (int i = 0; i < y.length; i++) {
                 WorkedZone z = sorted.get(i);
@@ -291,7 +293,7 @@ record PlaceView(
                         key(z.zone()),
                         z.number(),
                         w.tag(z.zone().area()),
-                        left ? 84 : frame.width() - 84,
+                        x,
                         y[i],
                         to[0],
                         to[1],
@@ -299,6 +301,19 @@ record PlaceView(
                         chosen != null && chosen.zone().area() == z.zone().area()));
             }
             return tags;
+        }
+
+        /** Swaps neighbours until no two leaders cross. */
+        private void uncross(List<WorkedZone> sorted, double[] y, double x) {
+            for (int pass = 0; pass < y.length; pass++) {
+                for (int i = 0; i + 1 < y.length; i++) {
+                    double[] a = at(sorted.get(i).zone().heart());
+                    double[] b = at(sorted.get(i + 1).zone().heart());
+                    if (java.awt.geom.Line2D.linesIntersect(x, y[i], a[0], a[1], x, y[i + 1], b[0], b[1])) {
+                        java.util.Collections.swap(sorted, i, i + 1);
+                    }
+                }
+            }
         }
 
         List<FamilyStone> families() {
@@ -404,14 +419,14 @@ record PlaceView(
         private List<Stratum> strata(WorkedZone z, String baseName, Lab baseColour) {
             List<Stratum> layers = new ArrayList<>();
             double y = 84;
-            layers.add(stratum("skin", 34, y, Srgb.hex(plan.skin()), w.say("place.skin"), false));
-            y -= 34;
+            layers.add(stratum("skin", 30, y, Srgb.hex(plan.skin()), w.say("place.skin"), false));
+            y -= 30;
             if (baseName != null) {
-                layers.add(stratum("base", 14, y, Srgb.hex(baseColour), baseName, false));
-                y -= 14;
+                layers.add(stratum("base", 18, y, Srgb.hex(baseColour), baseName, false));
+                y -= 18;
             }
             if (z.dose() != null) {
-                double high = Math.max(9, Math.min(26, 16 * z.dose().coats()));
+                double high = Math.max(15, Math.min(28, 18 * z.dose().coats()));
                 layers.add(stratum(
                         "own", high, y, Srgb.hex(z.dose().result()), z.product().fullName(), true));
             }

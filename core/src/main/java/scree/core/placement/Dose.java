@@ -33,6 +33,10 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
 
     private static final double LIGHT_DEEP = 1.45;
     static final double MOST_COATS = 3;
+    /** A film thinner than this share of a coat is hard to lay evenly: a softer product serves better. House choice. */
+    private static final double EVEN_FROM = .5;
+
+    private static final double UNEVEN_WEIGHT = 12;
     /** A shadow that is redder or yellower than the skin by more than this looks orange. From the colour notes. */
     private static final double ORANGE_FROM = 4;
     /** A shadow with less chroma than this share of the skin's looks grey. */
@@ -176,7 +180,8 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
         Lab wanted = wanted(family, skin, strength);
         double off = result.differenceFrom(wanted);
         boolean caution = judgement.stream().anyMatch(r -> r.severity() == scree.core.reason.Severity.CAUTION);
-        return off + (caution ? 8 : 0) + (reached ? 0 : 4) + Math.max(0, coats - 1);
+        double uneven = Math.max(0, EVEN_FROM - coats) * UNEVEN_WEIGHT;
+        return off + (caution ? 8 : 0) + (reached ? 0 : 4) + Math.max(0, coats - 1) + uneven;
     }
 
     /**

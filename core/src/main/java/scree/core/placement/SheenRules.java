@@ -10,11 +10,19 @@ import scree.core.method.Aim;
 import scree.core.plane.Profile;
 import scree.core.plane.Vec;
 
-/** Sheen where light is caught; skipped wherever the skin has texture, since sheen shows it. */
+/**
+ * Sheen where light is caught; skipped wherever the skin has texture, since sheen shows it, and where a matt light lies already:
+ * there it is only added to sculpt. Runs after the lights.
+ */
 final class SheenRules {
     static final List<Rule> ALL = List.of(new CheekTop(), new BrowBone(), new Middle(), new InnerCorner());
 
     private SheenRules() {}
+
+    /** Whether a matt light already does the work of a place. House choice: both at once only for a sculpted face. */
+    private static boolean lit(Draft d, Area light) {
+        return !d.aim(Aim.SCULPT) && d.zones().stream().anyMatch(z -> z.area() == light);
+    }
 
     /** Wide on the bone and fading upward: an even thin line would look like a tube. */
     private static final class CheekTop implements Rule {
@@ -44,7 +52,7 @@ final class SheenRules {
     private static final class BrowBone implements Rule {
         @Override
         public void place(Draft d) {
-            if (d.has(Tick.HOODED_LIDS) || d.aim(Aim.NATURAL)) {
+            if (d.has(Tick.HOODED_LIDS) || d.aim(Aim.NATURAL) || lit(d, Area.UNDER_BROW_LIGHT)) {
                 return;
             }
             for (Side side : Draft.BOTH) {
@@ -73,7 +81,7 @@ final class SheenRules {
             UnaryOperator<Vec> settle = d.side(Side.LEFT).onFace();
             Vec root = d.brief.face().at(Landmark.NOSE_ROOT);
             Vec tip = d.brief.face().at(Landmark.NOSE_TIP);
-            if (!d.has(Tick.NOSE_TEXTURE) && !d.aim(Aim.NATURAL)) {
+            if (!d.has(Tick.NOSE_TEXTURE) && !d.aim(Aim.NATURAL) && !lit(d, Area.BRIDGE_LIGHT)) {
                 d.add(d.zone(Area.BRIDGE_SHEEN)
                         .why(Why.CATCHES_LIGHT)
                         .strength(.35, .012)
@@ -83,21 +91,25 @@ final class SheenRules {
                                 Profile.even(.2, 1, .3),
                                 0,
                                 settle)));
+            }
+            if (!d.has(Tick.NOSE_TEXTURE) && !d.aim(Aim.NATURAL)) {
                 d.add(d.zone(Area.NOSE_TIP_SHEEN)
                         .why(Why.CATCHES_LIGHT)
                         .strength(.6, .014)
                         .piece(Strokes.dab(tip.plus(0, -.02), .026, .022, settle)));
             }
-            d.add(d.zone(Area.LIP_BOW_SHEEN)
-                    .why(Why.CATCHES_LIGHT)
-                    .strength(.6, .008)
-                    .piece(Strokes.ribbon(
-                            LightRules.overLip(d, .027),
-                            Profile.even(.006, .011, .006),
-                            Profile.even(.2, 1, .2),
-                            0,
-                            settle)));
-            if (!d.aim(Aim.NATURAL) && !d.aim(Aim.LIFT)) {
+            if (!lit(d, Area.LIP_BOW_LIGHT)) {
+                d.add(d.zone(Area.LIP_BOW_SHEEN)
+                        .why(Why.CATCHES_LIGHT)
+                        .strength(.6, .008)
+                        .piece(Strokes.ribbon(
+                                LightRules.overLip(d, .027),
+                                Profile.even(.006, .011, .006),
+                                Profile.even(.2, 1, .2),
+                                0,
+                                settle)));
+            }
+            if (!d.aim(Aim.NATURAL) && !d.aim(Aim.LIFT) && !lit(d, Area.CHIN_LIGHT)) {
                 Vec low = d.brief.face().at(Landmark.LOWER_LIP);
                 d.add(d.zone(Area.CHIN_SHEEN)
                         .why(Why.CATCHES_LIGHT)

@@ -8,12 +8,9 @@ import scree.core.colour.Illuminant;
 import scree.core.colour.Lab;
 import scree.core.colour.Xyz;
 import scree.core.face.FacePoints;
-import scree.core.face.PointKey;
-import scree.core.face.PointState;
 import scree.core.image.CardLayout;
 import scree.core.image.Point;
 import scree.core.image.Raster;
-import scree.core.plane.Vec;
 
 /** A sitter in a lit room, ready to be photographed by any camera, with the truth about skin, points and card. */
 public final class Portrait {
@@ -190,14 +187,7 @@ public final class Portrait {
 
     /** Returns all face points at their true places, as put by hand. */
     public FacePoints facePoints() {
-        TrueFace truth = new TrueFace(sitter, outline);
-        List<FacePoints.Mark> marks = new ArrayList<>();
-        for (PointKey key : PointKey.all()) {
-            Vec p = truth.at(key);
-            Point at = new Point(scene.frame.px(p.x()), scene.frame.py(p.y()));
-            marks.add(new FacePoints.Mark(at, PointState.PLACED));
-        }
-        return FacePoints.of(marks);
+        return new TrueFace(sitter, outline).points(scene.frame);
     }
 
     private void put(Map<String, Point> points, String name, double x, double y) {

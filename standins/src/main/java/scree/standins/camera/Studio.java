@@ -5,6 +5,7 @@ import static scree.standins.camera.Curves.step;
 
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
+import scree.core.face.FacePoints;
 
 /** Seats a sitter before a plain wall in a given light. */
 public final class Studio {
@@ -35,6 +36,11 @@ public final class Studio {
         hair.front();
         HeadPainter.hairShadow(scene, hair.coverage, light);
         return new Portrait(sitter, scene, outline, new SkinPigment(sitter.skin(), sitter.seed(), SKIN_DEVIATION));
+    }
+
+    /** Returns where the points of a sitter's face truly lie in a portrait of this width, without rendering it. */
+    public static FacePoints points(Sitter sitter, int width) {
+        return new TrueFace(sitter, new HeadOutline(sitter.face())).points(new Frame(width, width * 5 / 4));
     }
 
     private static void wall(Scene scene, Noise noise, Lighting light) {

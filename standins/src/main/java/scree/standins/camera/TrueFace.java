@@ -6,9 +6,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import scree.core.face.FacePoints;
 import scree.core.face.Landmark;
 import scree.core.face.PointKey;
+import scree.core.face.PointState;
 import scree.core.face.Side;
+import scree.core.image.Point;
 import scree.core.plane.Vec;
 
 /** The true places of all face points of a sitter, in scene units. */
@@ -30,8 +33,14 @@ final class TrueFace {
         }
     }
 
-    Vec at(PointKey key) {
-        return places.get(key);
+    /** Returns all points as laid by hand on a picture. */
+    FacePoints points(Frame frame) {
+        List<FacePoints.Mark> marks = new ArrayList<>();
+        for (PointKey key : PointKey.all()) {
+            Vec p = places.get(key);
+            marks.add(new FacePoints.Mark(new Point(frame.px(p.x()), frame.py(p.y())), PointState.PLACED));
+        }
+        return FacePoints.of(marks);
     }
 
     private void middle() {

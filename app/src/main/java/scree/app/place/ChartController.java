@@ -1,0 +1,139 @@
+package scree.app.place;
+
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.springframework.context.MessageSource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.app.web.NotHere;
+import scree.core.placement.Caution;
+import scree.core.reason.Reason;
+
+/** The face chart: one page to print, and as a file. */
+@Controller
+@RequestMapping("/sittings/{id}/place")
+class ChartController {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+    private final Sittings sittings;
+    private final Placements placements;
+    private final MessageSource messages;
+
+    ChartController(Sittings sittings, Placements placements, MessageSource messages) {
+        this.sittings = sittings;
+        this.placements = placements;
+        this.messages = messages;
+    }
+
+    /** What a file is called and how it is sent. */
+    private enum Kind {
+        SVG("image/svg+xml"),
+        PNG("image/png"),
+        PDF("application/pdf");
+
+        private final String type;
+
+        Kind(String type) {
+            this.type = type;
+        }
+    }
+
+    @GetMapping("/chart")
+    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
+        model.addAttribute("sitting", sittings.get(me.studio(), id));
+        model.addAttribute("ready", placements.of(me.studio(), id).isPresent());
+        return "place/chart";
+    }
+
+    @GetMapping("/chart.{ending}")
+    ResponseEntity<byte[]> file(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @PathVariable String ending,
+            @RequestParam(defaultValue = "false") boolean save,
+            Locale locale) {
+        Kind kind = kind(ending);
+        Sitting sitting = sittings.get(me.studio(), id);
+        TakenPlan plan = placements.of(me.studio(), id).orElseThrow(() -> new NotHere("plan"));
+        FaceChart.Words words = words(sitting, plan, new PlaceWords(messages, locale));
+        FaceChart chart = new FaceChart(plan, words);
+        String title = words.title() + ", " + words.line();
+        byte[] bytes = switch (kind) {
+            case SVG -> ChartFiles.svg(chart, title);
+            case PNG -> ChartFiles.png(chart);
+            case PDF -> ChartFiles.pdf(chart, title);
+        };
+        HttpHeaders headers = new HttpHeaders();
+        headers.setContentType(MediaType.parseMediaType(kind.type));
+        headers.setCacheControl("no-store");
+        if (save) {
+            headers.setContentDisposition(ContentDisposition.attachment()
+                    .filename("face-chart-" + id + "." + ending)
+                    .build());
+        }
+        return new ResponseEntity<>(bytes, headers, 200);
+    }
+
+    private static Kind kind(String ending) {
+        try {
+            return Kind.valueOf(ending.toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException e) {
+            throw new NotHere("chart");
+        }
+    }
+
+    private FaceChart.Words words(Sitting sitting, TakenPlan plan, PlaceWords w) {
+        List<FaceChart.Row> rows = new ArrayList<>();
+        Set<Integer> seen = new HashSet<>();
+        for (WorkedZone z : plan.zones()) {
+            if (seen.add(z.number())) {
+                String amount = w.amount(z);
+                rows.add(new FaceChart.Row(
+                        z.number(),
+                        w.area(z.zone().area()),
+                        amount.isEmpty() ? w.product(null) : z.product().fullName() + ". " + amount + ".",
+                        z.zone().reasons().stream()
+                                .findFirst()
+                                .map((Reason r) -> w.reason(r))
+                                .orElse("")));
+            }
+        }
+        List<String> cautions = new ArrayList<>();
+        if (sitting.allergies() != null && !sitting.allergies().isBlank()) {
+            cautions.add(w.say("chart.allergy", sitting.allergies()));
+        }
+        if (sitting.brokenSkin() != null && !sitting.brokenSkin().isBlank()) {
+            cautions.add(w.say("chart.broken", sitting.brokenSkin()));
+        }
+        Set<String> said = new HashSet<>();
+        for (Caution c : plan.plan().cautions()) {
+            String words = w.say("fault." + c.fault(), w.area(c.area()));
+            if (said.add(words) && !plan.sheet().off().contains(c.area().family())) {
+                cautions.add(words);
+            }
+        }
+        String line = sitting.event() + ", " + DAY.format(sitting.startsAt()) + ", " + sitting.artistName();
+        return new FaceChart.Words(
+                sitting.clientName(),
+                line,
+                w.say("chart.aim", w.say("aim." + plan.sheet().method().aim()).toLowerCase(Locale.ENGLISH)),
+                rows,
+                cautions,
+                w.say("chart.foot"));
+    }
+}

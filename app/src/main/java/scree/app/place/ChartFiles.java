@@ -1,0 +1,93 @@
+package scree.app.place;
+
+import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2D;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStreamWriter;
+import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import javax.imageio.ImageIO;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
+import org.apache.batik.svggen.SVGGraphics2D;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+
+/** One drawing written as SVG, PNG or PDF: the same strokes in each, so all three look alike. */
+final class ChartFiles {
+    private static final double PNG_SCALE = 2.5;
+
+    private ChartFiles() {}
+
+    static byte[] svg(FaceChart chart, String title) {
+        Document document = emptySvg();
+        SVGGraphics2D g = new SVGGraphics2D(document);
+        g.setSVGCanvasSize(new java.awt.Dimension(FaceChart.WIDTH, FaceChart.HEIGHT));
+        chart.paint(g);
+        Element root = g.getRoot();
+        root.setAttribute("viewBox", "0 0 " + FaceChart.WIDTH + " " + FaceChart.HEIGHT);
+        Element name = document.createElementNS("http://www.w3.org/2000/svg", "title");
+        name.appendChild(document.createTextNode(title));
+        root.insertBefore(name, root.getFirstChild());
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8)) {
+            g.stream(root, writer, false, false);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private static Document emptySvg() {
+        try {
+            return DocumentBuilderFactory.newInstance()
+                    .newDocumentBuilder()
+                    .getDOMImplementation()
+                    .createDocument("http://www.w3.org/2000/svg", "svg", null);
+        } catch (ParserConfigurationException e) {
+            throw new IllegalStateException("every Java can make an empty document", e);
+        }
+    }
+
+    static byte[] png(FaceChart chart) {
+        BufferedImage image = new BufferedImage(
+                (int) (FaceChart.WIDTH * PNG_SCALE), (int) (FaceChart.HEIGHT * PNG_SCALE), BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.scale(PNG_SCALE, PNG_SCALE);
+        chart.paint(g);
+        g.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, "png", out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    static byte[] pdf(FaceChart chart, String title) {
+        try (PDDocument document = new PDDocument()) {
+            document.getDocumentInformation().setTitle(title);
+            PDPage page = new PDPage(new PDRectangle(FaceChart.WIDTH, FaceChart.HEIGHT));
+            document.addPage(page);
+            PdfBoxGraphics2D g = new PdfBoxGraphics2D(document, FaceChart.WIDTH, FaceChart.HEIGHT);
+            chart.paint(g);
+            g.dispose();
+            try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+                content.drawForm(g.getXFormObject());
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,382 @@
+package scree.app.place;
+
+import static scree.core.face.Landmark.*;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Line2D;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import scree.core.face.EdgeCurve;
+import scree.core.face.LevelledFace;
+import scree.core.face.Side;
+import scree.core.placement.Family;
+import scree.core.placement.Piece;
+import scree.core.plane.Curves;
+import scree.core.plane.Vec;
+
+/** The client's own face as one A4 page of lines: zones numbered by order of work, what goes there and why. In points of 1/72 inch. */
+final class FaceChart {
+    static final int WIDTH = 595;
+    static final int HEIGHT = 842;
+    private static final Color INK = new Color(0x1E2123);
+    private static final Color SECOND = new Color(0x484C4F);
+    private static final Color FAINT = new Color(0x9A9A9A);
+    private static final Color EARTH = new Color(0x5A4A38);
+    private static final double MARGIN = 36;
+    private static final Rectangle2D FACE = new Rectangle2D.Double(MARGIN - 6, 108, 312, 440);
+    private static final double LIST_X = 356;
+    private static final double LIST_WIDTH = WIDTH - MARGIN - LIST_X;
+
+    /** What the chart says beside the drawing. */
+    record Words(String title, String line, String aim, List<Row> rows, List<String> cautions, String foot) {}
+
+    /** One number's line. */
+    record Row(int number, String area, String product, String why) {}
+
+    private final TakenPlan plan;
+    private final Words words;
+    private final double scale;
+    private final Vec origin;
+
+    FaceChart(TakenPlan plan, Words words) {
+        this.plan = plan;
+        this.words = words;
+        LevelledFace f = plan.level();
+        double top = f.at(HAIRLINE).y() - .12;
+        double bottom = f.at(CHIN).y() + .5;
+        double half = Math.max(
+                        f.outward(CHEEK, Side.LEFT).x(),
+                        f.outward(CHEEK, Side.RIGHT).x())
+                + .08;
+        this.scale = Math.min(FACE.getHeight() / (bottom - top), FACE.getWidth() / (2 * half));
+        this.origin = new Vec(
+                FACE.getCenterX() - f.midline() * scale,
+                FACE.getY() + FACE.getHeight() / 2 - (top + bottom) / 2 * scale);
+    }
+
+    void paint(Graphics2D g) {
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.setColor(Color.WHITE);
+        g.fill(new Rectangle2D.Double(0, 0, WIDTH, HEIGHT));
+        head(g);
+        face(g);
+        zones(g);
+        numbers(g);
+        double listEnd = list(g);
+        foot(g, Math.max(FACE.getMaxY() + 26, 0), listEnd);
+    }
+
+    private void head(Graphics2D g) {
+        g.setColor(INK);
+        ChartFonts.write(g, ChartFonts.Face.VOICE, 25, MARGIN, 58, words.title());
+        g.setColor(SECOND);
+        ChartFonts.write(g, ChartFonts.Face.PLAIN, 10.5f, MARGIN, 76, words.line());
+        ChartFonts.write(g, ChartFonts.Face.PLAIN, 10.5f, LIST_X, 100, words.aim());
+        g.setColor(INK);
+        g.setStroke(new BasicStroke(1.6f));
+        g.draw(new Line2D.Double(MARGIN, 88, WIDTH - MARGIN, 88));
+    }
+
+    // ---- the face ----
+
+    private double[] at(Vec v) {
+        return new double[] {origin.x() + v.x() * scale, origin.y() + v.y() * scale};
+    }
+
+    private Path2D path(List<Vec> line, boolean closed) {
+        Path2D p = new Path2D.Double();
+        for (int i = 0; i < line.size(); i++) {
+            double[] q = at(line.get(i));
+            if (i == 0) {
+                p.moveTo(q[0], q[1]);
+            } else {
+                p.lineTo(q[0], q[1]);
+            }
+        }
+        if (closed) {
+            p.closePath();
+        }
+        return p;
+    }
+
+    private void face(Graphics2D g) {
+        LevelledFace f = plan.level();
+        g.setColor(INK);
+        g.setStroke(round(1.1f));
+        g.draw(path(new EdgeCurve(f).line(), false));
+        g.draw(path(
+                Curves.through(
+                        List.of(
+                                f.at(EAR_TOP, Side.RIGHT),
+                                f.at(FOREHEAD_CORNER, Side.RIGHT),
+                                f.at(HAIRLINE),
+                                f.at(FOREHEAD_CORNER, Side.LEFT),
+                                f.at(EAR_TOP, Side.LEFT)),
+                        14),
+                false));
+        for (Side side : new Side[] {Side.RIGHT, Side.LEFT}) {
+            eye(g, f, side);
+            brow(g, f, side);
+            noseWing(g, f, side);
+            neck(g, f, side);
+        }
+        lips(g, f);
+    }
+
+    private void eye(Graphics2D g, LevelledFace f, Side side) {
+        g.setStroke(round(1f));
+        Vec in = f.at(EYE_IN, side);
+        Vec out = f.at(EYE_OUT, side);
+        g.draw(path(Curves.through(List.of(in, f.at(LID_UP, side), out), 12), false));
+        g.draw(path(Curves.through(List.of(in, f.at(LID_LOW, side), out), 12), false));
+        double[] p = at(f.at(PUPIL, side));
+        double r = .085 * scale;
+        g.setStroke(round(.8f));
+        g.draw(new Ellipse2D.Double(p[0] - r, p[1] - r, 2 * r, 2 * r));
+        double d = .03 * scale;
+        g.fill(new Ellipse2D.Double(p[0] - d, p[1] - d, 2 * d, 2 * d));
+    }
+
+    private void brow(Graphics2D g, LevelledFace f, Side side) {
+        g.setStroke(round(2.6f));
+        g.setColor(new Color(0x606467));
+        g.draw(path(
+                Curves.through(
+                        List.of(f.at(BROW_START, side), f.at(BROW_ARCH, side).plus(0, .03), f.at(BROW_END, side)), 10),
+                false));
+        g.setColor(INK);
+    }
+
+    private void noseWing(Graphics2D g, LevelledFace f, Side side) {
+        g.setStroke(round(.9f));
+        Vec wing = f.at(ALARE, side);
+        Vec base = f.at(SUBNASALE);
+        g.draw(path(
+                Curves.through(
+                        List.of(
+                                wing.plus(0, -.10),
+                                wing,
+                                wing.towards(base, .35).plus(0, .03),
+                                base),
+                        8),
+                false));
+    }
+
+    private void neck(Graphics2D g, LevelledFace f, Side side) {
+        g.setStroke(round(.9f));
+        g.setColor(FAINT);
+        int s = side == Side.RIGHT ? -1 : 1;
+        Vec jaw = f.at(JAW_MID, side);
+        double bottom = f.at(CHIN).y() + .46;
+        g.draw(path(List.of(jaw.plus(s * .02, .05), new Vec(jaw.x() + s * .03, bottom)), false));
+        g.setColor(INK);
+    }
+
+    private void lips(Graphics2D g, LevelledFace f) {
+        Vec r = f.at(MOUTH, Side.RIGHT);
+        Vec l = f.at(MOUTH, Side.LEFT);
+        g.setStroke(round(1f));
+        g.draw(path(
+                Curves.through(List.of(r, f.at(CUPID, Side.RIGHT), f.at(CUPID_DIP), f.at(CUPID, Side.LEFT), l), 8),
+                false));
+        g.draw(path(Curves.through(List.of(r, f.at(LOWER_LIP), l), 14), false));
+        g.draw(path(Curves.through(List.of(r, f.at(STOMION), l), 10), false));
+    }
+
+    private static BasicStroke round(float width) {
+        return new BasicStroke(width, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND);
+    }
+
+    // ---- the zones ----
+
+    private void zones(Graphics2D g) {
+        for (WorkedZone z : plan.zones()) {
+            for (Piece piece : z.zone().pieces()) {
+                Path2D edge = path(piece.edge(), true);
+                pattern(g, edge, z.zone().area().family());
+                g.setColor(INK);
+                g.setStroke(round(z.zone().edited() ? 1.5f : .8f));
+                g.draw(edge);
+            }
+        }
+    }
+
+    /** The family's pattern as lines within the zone, the same as on the screen. */
+    private static void pattern(Graphics2D g, Path2D edge, Family family) {
+        Shape before = g.getClip();
+        g.clip(edge);
+        g.setColor(new Color(0x6E7275));
+        g.setStroke(round(.6f));
+        Rectangle2D b = edge.getBounds2D();
+        switch (family) {
+            case SHADOW -> hatch(g, b, 4.2, 1);
+            case SUN -> hatch(g, b, 5.2, -1);
+            case COLOUR -> waves(g, b);
+            default -> points(g, b, family);
+        }
+        g.setClip(before);
+    }
+
+    private static void hatch(Graphics2D g, Rectangle2D b, double step, int lean) {
+        double high = b.getHeight();
+        for (double x = b.getMinX() - high; x < b.getMaxX() + high; x += step) {
+            g.draw(new Line2D.Double(x, b.getMinY(), x + lean * high, b.getMaxY()));
+        }
+    }
+
+    private static void waves(Graphics2D g, Rectangle2D b) {
+        for (double y = b.getMinY(); y < b.getMaxY() + 5; y += 5) {
+            Path2D wave = new Path2D.Double();
+            wave.moveTo(b.getMinX(), y);
+            for (double x = b.getMinX(); x < b.getMaxX(); x += 8) {
+                wave.curveTo(x + 2, y - 3, x + 2, y - 3, x + 4, y);
+                wave.curveTo(x + 6, y + 3, x + 6, y + 3, x + 8, y);
+            }
+            g.draw(wave);
+        }
+    }
+
+    private static void points(Graphics2D g, Rectangle2D b, Family family) {
+        double step = family == Family.POWDER ? 3.4 : 4.8;
+        boolean odd = false;
+        for (double y = b.getMinY(); y < b.getMaxY(); y += step, odd = !odd) {
+            for (double x = b.getMinX() + (odd ? step / 2 : 0); x < b.getMaxX(); x += step) {
+                if (family == Family.SHEEN) {
+                    g.draw(new Line2D.Double(x - 1.1, y, x + 1.1, y));
+                    g.draw(new Line2D.Double(x, y - 1.1, x, y + 1.1));
+                } else {
+                    double r = family == Family.POWDER ? .4 : .65;
+                    g.fill(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r));
+                }
+            }
+        }
+    }
+
+    /** Numbers beside their zones, pushed apart until they can be read. */
+    private void numbers(Graphics2D g) {
+        Map<Integer, double[]> places = new LinkedHashMap<>();
+        for (WorkedZone z : plan.zones()) {
+            boolean shadow = z.zone().area().family() == Family.SHADOW;
+            Side wanted = shadow ? Side.RIGHT : Side.LEFT;
+            if (z.zone().side() == Side.CENTRE || z.zone().side() == wanted) {
+                places.putIfAbsent(z.number(), at(z.zone().heart()));
+            }
+        }
+        List<double[]> spots = new ArrayList<>(places.values());
+        List<double[]> hearts = spots.stream().map(double[]::clone).toList();
+        for (int pass = 0; pass < 80; pass++) {
+            apart(spots);
+        }
+        int i = 0;
+        for (Integer number : places.keySet()) {
+            double[] p = spots.get(i);
+            double[] heart = hearts.get(i++);
+            g.setColor(INK);
+            if (Math.hypot(p[0] - heart[0], p[1] - heart[1]) > 9) {
+                g.setStroke(round(.7f));
+                g.draw(new Line2D.Double(p[0], p[1], heart[0], heart[1]));
+            }
+            stone(g, number, p[0], p[1]);
+        }
+    }
+
+    private static void apart(List<double[]> spots) {
+        for (int a = 0; a < spots.size(); a++) {
+            for (int b = a + 1; b < spots.size(); b++) {
+                double dx = spots.get(b)[0] - spots.get(a)[0];
+                double dy = spots.get(b)[1] - spots.get(a)[1];
+                double d = Math.hypot(dx, dy);
+                if (d < 17) {
+                    double push = (17 - d) / 2;
+                    double ux = d < .1 ? .4 : dx / d;
+                    double uy = d < .1 ? 1 : dy / d;
+                    spots.get(a)[0] -= ux * push;
+                    spots.get(a)[1] -= uy * push;
+                    spots.get(b)[0] += ux * push;
+                    spots.get(b)[1] += uy * push;
+                }
+            }
+        }
+    }
+
+    private static void stone(Graphics2D g, int number, double x, double y) {
+        Ellipse2D body = new Ellipse2D.Double(-8, -7.2, 16, 14.4);
+        AffineTransform turn = AffineTransform.getTranslateInstance(x, y);
+        turn.rotate(((number * 37) % 60 - 30) / 90.0);
+        Shape stone = turn.createTransformedShape(body);
+        g.setColor(Color.WHITE);
+        g.fill(stone);
+        g.setColor(INK);
+        g.setStroke(round(1f));
+        g.draw(stone);
+        String text = String.valueOf(number);
+        double w = ChartFonts.width(ChartFonts.Face.STRONG, 9, text);
+        ChartFonts.write(g, ChartFonts.Face.STRONG, 9, x - w / 2, y + 3.1, text);
+    }
+
+    // ---- the words ----
+
+    private double list(Graphics2D g) {
+        double y = 124;
+        boolean tight = words.rows().size() > 17;
+        for (Row row : words.rows()) {
+            if (y > HEIGHT - 64) {
+                break;
+            }
+            stone(g, row.number(), LIST_X + 8, y - 3);
+            g.setColor(INK);
+            ChartFonts.write(g, ChartFonts.Face.STRONG, 10, LIST_X + 22, y, row.area());
+            g.setColor(SECOND);
+            for (String line : ChartFonts.lines(ChartFonts.Face.PLAIN, 8.6f, LIST_WIDTH - 22, row.product())) {
+                y += 10.8;
+                ChartFonts.write(g, ChartFonts.Face.PLAIN, 8.6f, LIST_X + 22, y, line);
+            }
+            if (!tight) {
+                for (String line : ChartFonts.lines(ChartFonts.Face.PLAIN, 8.6f, LIST_WIDTH - 22, row.why())) {
+                    y += 10.4;
+                    ChartFonts.write(g, ChartFonts.Face.PLAIN, 8.6f, LIST_X + 22, y, line);
+                }
+            }
+            y += tight ? 15 : 16.5;
+        }
+        return y;
+    }
+
+    private void foot(Graphics2D g, double from, double listEnd) {
+        double y = from;
+        double width = FACE.getWidth();
+        for (String caution : words.cautions()) {
+            g.setColor(EARTH);
+            g.setStroke(round(1.2f));
+            g.draw(new Ellipse2D.Double(MARGIN, y - 8.5, 10, 9));
+            g.draw(new Line2D.Double(MARGIN + 5, y - 8.5, MARGIN + 6.5, y - 4));
+            g.draw(new Line2D.Double(MARGIN + 6.5, y - 4, MARGIN + 4.5, y + .5));
+            g.setColor(INK);
+            for (String line : ChartFonts.lines(ChartFonts.Face.PLAIN, 9.4f, width - 18, caution)) {
+                ChartFonts.write(g, ChartFonts.Face.PLAIN, 9.4f, MARGIN + 17, y, line);
+                y += 12;
+            }
+            y += 4;
+        }
+        g.setColor(FAINT);
+        g.setStroke(round(.8f));
+        g.draw(new Line2D.Double(MARGIN, HEIGHT - 46, WIDTH - MARGIN, HEIGHT - 46));
+        g.setColor(SECOND);
+        double at = HEIGHT - 33;
+        for (String line : ChartFonts.lines(ChartFonts.Face.PLAIN, 8.6f, WIDTH - 2 * MARGIN, words.foot())) {
+            ChartFonts.write(g, ChartFonts.Face.PLAIN, 8.6f, MARGIN, at, line);
+            at += 11;
+        }
+    }
+}
