@@ -187,46 +187,17 @@
   document.getElementById("taps-stop").addEventListener("click", stopTaps);
 
   /* ---- the first guess, on this machine ---- */
-  const PATH = "/vendor/face/", LIMIT = 20000;
-  let human = null, run = 0;
+  const LIMIT = 20000;
+  let run = 0;
   const waiting = document.getElementById("finding-face");
-  function load() {
-    if (window.Human) { return Promise.resolve(); }
-    return new Promise((resolve, reject) => {
-      const s = document.createElement("script");
-      s.src = PATH + "human.js";
-      s.onload = resolve;
-      s.onerror = reject;
-      document.head.appendChild(s);
-    });
-  }
-  async function detect() {
-    await load();
-    if (!human) {
-      const off = { enabled: false };
-      human = new window.Human.Human({
-        backend: "wasm", wasmPath: PATH, modelBasePath: PATH, warmup: "none", cacheSensitivity: 0, debug: false,
-        filter: off, gesture: off, body: off, hand: off, object: off, segmentation: off,
-        face: { enabled: true, detector: { modelPath: "blazeface.json", rotation: true, maxDetected: 2, minConfidence: 0.2, skipFrames: 0, skipTime: 0 }, mesh: { enabled: true, modelPath: "facemesh.json" }, iris: off, attention: off, emotion: off, description: off, antispoof: off, liveness: off }
-      });
-      await human.init();
-      await human.load();
-    }
-    const image = new Image();
-    image.src = document.getElementById("face-picture").getAttribute("href");
-    await image.decode();
-    return human.detect(image);
-  }
   async function guess() {
     const mine = ++run;
     const shower = setTimeout(() => waiting.removeAttribute("hidden"), 300);
     const late = new Promise((resolve, reject) => setTimeout(() => reject(new Error("late")), LIMIT));
     try {
-      const result = await Promise.race([detect(), late]);
+      const result = await Promise.race([window.firstGuess(document.getElementById("face-picture").getAttribute("href")), late]);
       if (mine !== run) { return; }
-      const faces = (result.face || []).filter((f) => f.mesh && f.mesh.length >= 468);
-      const mesh = faces.length ? faces[0].mesh.slice(0, 468).map((p) => p[0].toFixed(1) + "," + p[1].toFixed(1)).join(",") : "";
-      post("/guess", { found: faces.length, mesh: mesh });
+      post("/guess", result);
     } catch (e) {
       if (mine === run) { startTaps(); document.getElementById("taps-words").textContent = "The search did not work here. " + WORDS[0]; }
     } finally {

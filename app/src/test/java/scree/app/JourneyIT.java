@@ -293,6 +293,117 @@ class JourneyIT {
         assertThat(text("#keys")).contains("Today, Clients, Kit");
     }
 
+    @Test
+    @Order(10)
+    void aFaceIsFoundTheHairlineDrawnThePlanEditedAndTheChartSaved() {
+        browser.manage().window().setSize(new Dimension(1280, 943));
+        go("/sittings/" + sitting + "/face");
+        new WebDriverWait(browser, Duration.ofSeconds(40))
+                .until(ExpectedConditions.presenceOfElementLocated(By.id("face-drawing")));
+        assertThat(text(".trust")).contains("Not settled yet");
+        assertThat(text(".ask")).contains("hairline");
+        assertAccessible("face");
+        assertNoSidewaysScroll();
+        String place = find("[data-point=HAIRLINE]").getAttribute("transform");
+        new Actions(browser)
+                .moveToElement(find("[data-point=HAIRLINE]"))
+                .clickAndHold()
+                .moveByOffset(0, 18)
+                .release()
+                .perform();
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(b -> !place.equals(find("[data-point=HAIRLINE]").getAttribute("transform"))
+                        && find("[data-point=HAIRLINE]").getAttribute("class").contains("MOVED"));
+        for (int i = 0; i < 22 && !browser.findElements(By.id("confirm")).isEmpty(); i++) {
+            String asked = text(".ask");
+            click("#confirm");
+            new WebDriverWait(browser, Duration.ofSeconds(10))
+                    .until(b -> b.findElements(By.cssSelector(".ask")).isEmpty()
+                            || !text(".ask").equals(asked));
+        }
+        assertThat(text(".trust")).contains("Settled");
+        click("[data-main]");
+        assertThat(text(".why-panel h1")).isEqualTo("Cheek shadow");
+        assertAccessible("place");
+        assertNoSidewaysScroll();
+        find("#strength").sendKeys(Keys.ARROW_LEFT, Keys.ARROW_LEFT);
+        await(By.cssSelector("[data-zone='CHEEK_SHADOW.RIGHT'].edited"));
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(b -> find("#strength").getAttribute("data-area") != null);
+        String strength = find("#strength").getAttribute("value");
+        click("#schools-open");
+        click("[data-field=aim][data-value=SOFTEN]");
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(b -> text("#schools-open").contains("soften"));
+        await(By.cssSelector("[data-zone='CHEEK_SHADOW.RIGHT'].edited"));
+        assertThat(find("#strength").getAttribute("value")).isEqualTo(strength);
+        click("[data-mode=made]");
+        new WebDriverWait(browser, Duration.ofSeconds(20))
+                .until(b -> Boolean.TRUE.equals(browser.executeScript(
+                        "const i = document.getElementById('made-picture'); return i.complete && i.naturalWidth > 0")));
+        go("/sittings/" + sitting + "/place/chart");
+        assertAccessible("chart");
+        for (String kind : List.of("pdf", "svg", "png")) {
+            Object head = browser.executeAsyncScript(
+                    "const done = arguments[1]; fetch(arguments[0]).then(r => r.arrayBuffer()).then(b => done(new TextDecoder('latin1').decode(b.slice(0, 60))))",
+                    "/sittings/" + sitting + "/place/chart." + kind + "?save=true");
+            assertThat(String.valueOf(head))
+                    .contains(kind.equals("pdf") ? "%PDF" : kind.equals("png") ? "PNG" : "<svg");
+        }
+    }
+
+    @Test
+    @Order(11)
+    void theFaceIsLaidAndMovedByKeyboardAlone() {
+        go("/sittings/" + sitting + "/face?byhand");
+        await(By.id("by-hand"));
+        Actions keys = new Actions(browser);
+        keys.sendKeys("h").perform();
+        assertThat(text("#taps-words")).contains("left of the picture");
+        browser.executeScript("document.activeElement.blur()");
+        new Actions(browser)
+                .sendKeys(Keys.ARROW_UP, Keys.ENTER, Keys.ENTER, Keys.ARROW_UP, Keys.ENTER)
+                .perform();
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(b -> b.findElements(By.cssSelector("[data-point=CHIN].PLACED"))
+                                        .size()
+                                == 1
+                        && b.findElements(By.cssSelector("[data-point='JAW.LEFT'].GUESSED"))
+                                        .size()
+                                == 1);
+        browser.executeScript("document.querySelector(\"[data-point='JAW.LEFT']\").focus()");
+        new Actions(browser).sendKeys(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT).perform();
+        await(By.cssSelector("[data-point='JAW.LEFT'].MOVED"));
+        assertThat(browser.switchTo().activeElement().getAttribute("data-point"))
+                .isEqualTo("JAW.LEFT");
+        new Actions(browser).sendKeys("u").perform();
+        await(By.cssSelector("[data-point='JAW.LEFT'].GUESSED"));
+        new Actions(browser).sendKeys("r").perform();
+        await(By.cssSelector("[data-point='JAW.LEFT'].MOVED"));
+    }
+
+    @Test
+    @Order(12)
+    void whatIsNoFaceGetsAClearSentenceAndNothingIsLost() {
+        go("/sittings/" + sitting + "/face?byhand");
+        await(By.id("face-drawing"));
+        browser.executeScript(
+                "htmx.ajax('POST', document.getElementById('face').dataset.url + '/guess', {values: {found: 2, mesh: ''}, target: '#face-side', swap: 'outerHTML'})");
+        assertThat(text("[role=alert]")).contains("two faces").contains("by hand");
+        assertThat(browser.findElements(By.cssSelector("[data-point='JAW.LEFT'].MOVED")))
+                .hasSize(1);
+        browser.executeScript(
+                "htmx.ajax('POST', document.getElementById('face').dataset.url + '/point', {values: {point: 'CHIN', dx: 0, dy: -900}, target: '#face-side', swap: 'outerHTML'})");
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(b -> text("[role=alert]").contains("stays where it was"));
+        browser.manage().window().setSize(new Dimension(1024, 911));
+        for (String path : List.of("/face?byhand", "/place", "/place/chart")) {
+            go("/sittings/" + sitting + path);
+            assertAccessible(path);
+            assertNoSidewaysScroll();
+        }
+    }
+
     private void upload(String file) {
         go("/sittings/" + sitting + "/skin");
         find("#picture").sendKeys(files.resolve(file).toString());

@@ -66,6 +66,7 @@ final class Accuracy {
         differences();
         captures();
         undertone();
+        new FaceAccuracy().run();
     }
 
     private void differences() throws IOException {

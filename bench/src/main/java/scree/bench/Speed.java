@@ -38,6 +38,7 @@ final class Speed {
     void run() throws Exception {
         say("# speed on this machine, %d processors", Runtime.getRuntime().availableProcessors());
         ranking();
+        placing();
         photo();
         start();
     }
@@ -50,6 +51,22 @@ final class Speed {
                 .build();
         RunResult result = new Runner(options).runSingle();
         figure("rank_50000_ms", result.getPrimaryResult().getScore(), "ms");
+    }
+
+    private void placing() throws Exception {
+        say(
+                "47 points to reading to plan to SVG paths, and the made-up picture 1200 x 1500 with every family on; JMH, warm");
+        var options = new OptionsBuilder()
+                .include(Placing.class.getName())
+                .verbosity(VerboseMode.SILENT)
+                .build();
+        for (RunResult result : new Runner(options).run()) {
+            boolean preview = result.getParams().getBenchmark().endsWith("preview");
+            figure(
+                    preview ? "preview_ms" : "plan_svg_ms",
+                    result.getPrimaryResult().getScore(),
+                    "ms");
+        }
     }
 
     private void photo() throws Exception {

@@ -99,7 +99,7 @@ record FaceView(
         }
         var shape = face.reading().shape();
         FaceSheet.ShapeRuling ruling = face.sheet().shape();
-        Asked asked = asked(points, w);
+        Asked asked = asked(points, shape.confirm(), w);
         return new FaceView(
                 box,
                 drawing.dots(asked, w),
@@ -133,10 +133,19 @@ record FaceView(
                 face.redoable());
     }
 
-    private static Asked asked(FacePoints points, FaceWords w) {
-        List<Landmark> open =
-                Arrays.stream(ASK_ORDER).filter(l -> !points.settled(l)).toList();
-        return open.isEmpty() ? null : new Asked(open.get(0).name(), w.say("askfor." + open.get(0)), open.size());
+    /** First what the guess cannot know, then what the shape's name still waits for. */
+    private static Asked asked(FacePoints points, List<Landmark> waitedFor, FaceWords w) {
+        List<Landmark> open = new ArrayList<>(
+                Arrays.stream(ASK_ORDER).filter(l -> !points.settled(l)).toList());
+        if (!open.isEmpty()) {
+            return new Asked(open.get(0).name(), w.say("askfor." + open.get(0)), open.size());
+        }
+        return waitedFor.isEmpty()
+                ? null
+                : new Asked(
+                        waitedFor.get(0).name(),
+                        w.say("askfor.other", w.say("ask." + waitedFor.get(0))),
+                        waitedFor.size());
     }
 
     private static final Landmark[] ASK_ORDER = {

@@ -76,7 +76,7 @@ public final class FaceWords {
 
     String finding(Finding f) {
         String words = say("finding." + f.trait() + (f.high() ? ".high" : ".low"));
-        return say("strength." + f.strength(), low(words), words);
+        return say("strength." + f.strength(), words);
     }
 
     String figure(Finding f) {

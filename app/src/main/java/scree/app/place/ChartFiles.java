@@ -5,13 +5,14 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
-import java.io.Writer;
-import java.nio.charset.StandardCharsets;
 import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
+import javax.xml.transform.TransformerException;
+import javax.xml.transform.TransformerFactory;
+import javax.xml.transform.dom.DOMSource;
+import javax.xml.transform.stream.StreamResult;
 import org.apache.batik.svggen.SVGGraphics2D;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -36,11 +37,16 @@ final class ChartFiles {
         Element name = document.createElementNS("http://www.w3.org/2000/svg", "title");
         name.appendChild(document.createTextNode(title));
         root.insertBefore(name, root.getFirstChild());
+        return written(root);
+    }
+
+    /** Without a document type, so that no reader goes looking for one. */
+    private static byte[] written(Element root) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8)) {
-            g.stream(root, writer, false, false);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        try {
+            TransformerFactory.newInstance().newTransformer().transform(new DOMSource(root), new StreamResult(out));
+        } catch (TransformerException e) {
+            throw new IllegalStateException("the drawing could not be written", e);
         }
         return out.toByteArray();
     }

@@ -52,7 +52,8 @@ public record PlaceSheet(PlacementMethod method, List<Edited> edits, Set<Family>
         return edits.stream().map(Edited::toEdit).toList();
     }
 
-    Optional<Edited> edit(Area area, Side side) {
+    /** Returns what was changed on a zone. */
+    public Optional<Edited> edit(Area area, Side side) {
         return edits.stream().filter(e -> e.area() == area && e.side() == side).findFirst();
     }
 

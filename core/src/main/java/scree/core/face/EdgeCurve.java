@@ -12,6 +12,7 @@ public final class EdgeCurve {
     private static final int STEPS = 10;
     private static final Landmark[] DOWN = {TEMPLE, CHEEK, JAW, JAW_MID, CHIN_SIDE};
 
+    private double corner = Double.NaN;
     private final List<Vec> right;
     private final List<Vec> left;
 
@@ -30,6 +31,11 @@ public final class EdgeCurve {
         List<Vec> back = new ArrayList<>(curve.subList(chin, curve.size()));
         java.util.Collections.reverse(back);
         this.left = back;
+    }
+
+    /** Returns whether the edge runs through a landmark, or moves with it as with the pupils that level the face. */
+    static boolean follows(Landmark landmark) {
+        return landmark == PUPIL || landmark == CHIN || List.of(DOWN).contains(landmark);
     }
 
     /** Returns the edge from the right temple round the chin to the left. */
@@ -68,7 +74,10 @@ public final class EdgeCurve {
      * chin, mean of both sides: an even curve turns 30–37, a corner 48 and more.
      */
     double corner() {
-        return (corner(right) + corner(left)) / 2;
+        if (Double.isNaN(corner)) {
+            corner = (corner(right) + corner(left)) / 2;
+        }
+        return corner;
     }
 
     private static double corner(List<Vec> side) {

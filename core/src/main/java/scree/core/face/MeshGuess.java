@@ -27,6 +27,21 @@ public final class MeshGuess {
     /** Past this ratio of the nose's distances to both edges it is no view from the front. House choice. */
     private static final double MOST_TURN = 2.2;
 
+    /**
+     * Where our points lie from the nearest of the mesh, outward and down. Derived on the twelve drawn sitters, rounded towards
+     * nothing; the bridge and the glabella are simply other places than the mesh's.
+     */
+    private static final Map<Landmark, Vec> OFFSETS = Map.of(
+            GLABELLA, new Vec(0, .06),
+            BRIDGE, new Vec(.04, .13),
+            EYE_OUT, new Vec(.04, 0),
+            BROW_ARCH, new Vec(-.05, 0),
+            BROW_END, new Vec(0, -.04),
+            CUPID, new Vec(-.02, .03),
+            CUPID_DIP, new Vec(0, .03),
+            STOMION, new Vec(0, .03),
+            MOUTH, new Vec(0, .02));
+
     private static final int[][] RIGHT_LEFT_PUPIL = {
         {33, 133, 159, 145, 158, 160, 144, 153}, {263, 362, 386, 374, 385, 387, 380, 373}
     };
@@ -76,11 +91,11 @@ public final class MeshGuess {
      * @throws PointsRefused when there is no face, more than one, no view from the front, or nonsense
      */
     public static FacePoints from(int faces, List<Point> mesh, int width, int height) {
-        if (faces == 0 || mesh.size() < POINTS) {
-            throw new PointsRefused(PointsRefused.Why.NO_FACE);
-        }
         if (faces > 1) {
             throw new PointsRefused(PointsRefused.Why.TWO_FACES);
+        }
+        if (faces == 0 || mesh.size() < POINTS) {
+            throw new PointsRefused(PointsRefused.Why.NO_FACE);
         }
         double toRight = mesh.get(4).distanceTo(mesh.get(234));
         double toLeft = mesh.get(4).distanceTo(mesh.get(454));
@@ -148,6 +163,14 @@ public final class MeshGuess {
 
         private void correct() {
             double middle = places.get(PointKey.of(NOSE_ROOT)).x();
+            OFFSETS.forEach((l, by) -> {
+                if (!l.paired()) {
+                    shift(PointKey.of(l), by.x(), by.y());
+                    return;
+                }
+                shift(new PointKey(l, Side.RIGHT), -by.x(), by.y());
+                shift(new PointKey(l, Side.LEFT), by.x(), by.y());
+            });
             shift(PointKey.of(HAIRLINE), 0, -HAIRLINE_UP);
             shift(PointKey.of(CHIN), 0, CHIN_DOWN);
             for (Side side : new Side[] {Side.RIGHT, Side.LEFT}) {

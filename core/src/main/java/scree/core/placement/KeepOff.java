@@ -5,7 +5,6 @@ import static scree.core.face.Landmark.*;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import scree.core.face.LevelledFace;
 import scree.core.face.Side;
@@ -25,23 +24,47 @@ final class KeepOff {
     private static final double BROW_HALF = .05;
     private static final double BROW_CORE = .02;
     private static final double BROW_DOWN = .05;
+    private static final Side[] BOTH = {Side.RIGHT, Side.LEFT};
 
     private final LevelledFace face;
     private final List<Vec> lips;
-    private final Map<Side, List<Vec>> brows;
+    private final Side2<List<Vec>> brows;
+    private final Side2<Oval> eyes;
+    private final Side2<Oval> eyeCores;
+    private final Side2<Oval> nostrils;
+    private final Side2<Oval> nostrilCores;
+    private final double lipsTop;
+    private final double lipsBottom;
+
+    /** One thing for either side. */
+    private record Side2<T>(T right, T left) {
+        T of(Side side) {
+            return side == Side.RIGHT ? right : left;
+        }
+
+        static <T> Side2<T> of(java.util.function.Function<Side, T> make) {
+            return new Side2<>(make.apply(Side.RIGHT), make.apply(Side.LEFT));
+        }
+    }
 
     KeepOff(LevelledFace face) {
         this.face = face;
         this.lips = lips(face);
-        this.brows = Map.of(Side.RIGHT, brow(Side.RIGHT), Side.LEFT, brow(Side.LEFT));
+        this.brows = Side2.of(this::brow);
+        this.eyes = Side2.of(side -> eye(side, 0));
+        this.eyeCores = Side2.of(side -> eye(side, .03));
+        this.nostrils = Side2.of(side -> nostril(side, 0));
+        this.nostrilCores = Side2.of(side -> nostril(side, .012));
+        this.lipsTop = lips.stream().mapToDouble(Vec::y).min().orElse(0) - .02;
+        this.lipsBottom = lips.stream().mapToDouble(Vec::y).max().orElse(0) + .02;
     }
 
     /** Returns the point moved out of the given parts. */
     Vec push(Vec p, Set<Part> parts) {
         Vec q = p;
-        for (Side side : new Side[] {Side.RIGHT, Side.LEFT}) {
-            q = parts.contains(Part.EYE) ? eye(side, 0).push(q) : q;
-            q = parts.contains(Part.NOSTRIL) ? nostril(side, 0).push(q) : q;
+        for (Side side : BOTH) {
+            q = parts.contains(Part.EYE) ? eyes.of(side).push(q) : q;
+            q = parts.contains(Part.NOSTRIL) ? nostrils.of(side).push(q) : q;
             q = parts.contains(Part.BROW) ? offBrow(q, side) : q;
         }
         return parts.contains(Part.LIPS) && inLips(q, 1) ? offLips(q) : q;
@@ -49,11 +72,11 @@ final class KeepOff {
 
     /** Returns whether a point lies in the core of a part, where nothing may ever be. */
     boolean inCore(Vec p, Part part) {
-        for (Side side : new Side[] {Side.RIGHT, Side.LEFT}) {
+        for (Side side : BOTH) {
             boolean in = switch (part) {
-                case EYE -> eye(side, .03).holds(p);
-                case NOSTRIL -> nostril(side, .012).holds(p);
-                case BROW -> near(brows.get(side), p).distanceTo(p) < BROW_CORE;
+                case EYE -> eyeCores.of(side).holds(p);
+                case NOSTRIL -> nostrilCores.of(side).holds(p);
+                case BROW -> near(brows.of(side), p).distanceTo(p) < BROW_CORE;
                 case LIPS -> inLips(p, .97);
             };
             if (in) {
@@ -131,7 +154,7 @@ final class KeepOff {
     }
 
     private Vec offBrow(Vec p, Side side) {
-        Vec q = near(brows.get(side), p);
+        Vec q = near(brows.of(side), p);
         double d = q.distanceTo(p);
         if (d >= BROW_HALF) {
             return p;
@@ -174,6 +197,9 @@ final class KeepOff {
     }
 
     private boolean inLips(Vec p, double scale) {
+        if (p.y() < lipsTop || p.y() > lipsBottom) {
+            return false;
+        }
         Vec middle = lips.get(0).towards(lips.get(4), .5);
         Vec q = middle.towards(p, 1 / scale);
         boolean in = false;

@@ -19,6 +19,7 @@ final class Outline {
 
     private final Vec centre;
     private final double[] radius = new double[TABLE];
+    private final Vec[] ring = new Vec[TABLE];
 
     /** Points along the outline with their outward unit arrows. */
     record Run(List<Vec> points, List<Vec> outward) {}
@@ -38,6 +39,9 @@ final class Outline {
         }
         knots.sort(Comparator.comparingDouble(this::angle));
         fill(Curves.closedThrough(knots, 24));
+        for (int i = 0; i < TABLE; i++) {
+            ring[i] = point(2 * Math.PI * i / TABLE);
+        }
     }
 
     /** Returns the angle of a point about the centre, 0 straight up, growing clockwise as seen on screen, 0 to 2π. */
@@ -107,22 +111,27 @@ final class Outline {
         return d <= most ? p : centre.towards(p, most / d);
     }
 
-    /** Returns the point of the outline on one side at a height, between forehead corner and chin. */
+    /** Returns the point of the outline on one side at a height; heights fall along either side of it. */
     Vec at(Side side, double y) {
         int sign = side == Side.RIGHT ? -1 : 1;
-        double low = .02;
-        double high = Math.PI - .02;
-        for (int i = 0; i < 44; i++) {
-            double middle = (low + high) / 2;
-            double a = sign > 0 ? middle : 2 * Math.PI - middle;
-            if (point(a).y() < y) {
+        int low = 1;
+        int high = TABLE / 2 - 1;
+        while (high - low > 1) {
+            int middle = (low + high) / 2;
+            if (table(sign * middle).y() < y) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
-        double a = sign > 0 ? (low + high) / 2 : 2 * Math.PI - (low + high) / 2;
-        return point(a);
+        Vec a = table(sign * low);
+        Vec b = table(sign * high);
+        double t = b.y() == a.y() ? 0 : Math.max(0, Math.min(1, (y - a.y()) / (b.y() - a.y())));
+        return a.towards(b, t);
+    }
+
+    private Vec table(int i) {
+        return ring[Math.floorMod(i, TABLE)];
     }
 
     /** Returns the point of the lower outline at a given x, on that x's side of the centre. */

@@ -100,13 +100,16 @@ final class ShadowRules {
 
     /** A band under the hairline that melts into the hair. */
     private static final class Hairline implements Rule {
-        private static final double SHORT = .85;
+        /** Hairline to brow over brow to nose base; a usual face has about .72. House choice. */
+        private static final double SHORT = .60;
+
         private static final double TALL_MIDDLE = .95;
 
         @Override
         public void place(Draft d) {
             double height = d.foreheadHeight();
-            boolean low = d.is(Trait.FOREHEAD, false) || height < SHORT * d.middleThird();
+            boolean low =
+                    d.is(Trait.FOREHEAD, false) || !d.is(Trait.FOREHEAD, true) && height < SHORT * d.middleThird();
             double middle = d.aim(Aim.NATURAL) ? 0 : d.tuning.hairMiddle();
             double corner = d.tuning.hairCorner();
             boolean tall = d.is(Trait.FOREHEAD, true);

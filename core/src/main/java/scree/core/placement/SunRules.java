@@ -15,7 +15,7 @@ import scree.core.plane.Vec;
 /** Bronzer where sun lands: beside the contour, never instead of it. */
 final class SunRules {
     static final List<Rule> ALL = List.of(new Cheek(), new Forehead(), new Nose(), new Chin(), new Neck());
-    private static final double SHORT_FOREHEAD = .8;
+    private static final double SHORT_FOREHEAD = .60;
 
     private SunRules() {}
 

@@ -1,0 +1,121 @@
+package scree.app.place;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.Test;
+import scree.app.face.FaceSheet;
+import scree.app.face.TakenFace;
+import scree.core.colour.Lab;
+import scree.core.colour.LeastSlope;
+import scree.core.face.FacePoints;
+import scree.core.face.FaceReading;
+import scree.core.face.LevelledFace;
+import scree.core.method.PlacementMethod;
+import scree.core.placement.FaceBrief;
+import scree.core.placement.PlacedZone;
+import scree.core.placement.Plan;
+import scree.core.placement.Planner;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Studio;
+
+/** One drawing, three files: each opens, and they look the same. */
+class ChartTest {
+    private static FaceChart chart() {
+        FacePoints points = Studio.points(Ensemble.all().get(7), 1000);
+        FaceReading reading = FaceReading.of(points);
+        Plan plan = Planner.plan(
+                FaceBrief.of(points, reading, Set.of(), 67, FaceBrief.SkinType.DRY), PlacementMethod.usual());
+        List<WorkedZone> zones = new ArrayList<>();
+        List<FaceChart.Row> rows = new ArrayList<>();
+        for (PlacedZone zone : plan.zones()) {
+            int number = plan.areas().indexOf(zone.area()) + 1;
+            zones.add(new WorkedZone(number, zone, null, null, null));
+            rows.add(new FaceChart.Row(number, "Zone " + number, "Slate Mid. One thin coat.", "Because of the ear."));
+        }
+        TakenFace face = new TakenFace(
+                new FaceSheet(1, FaceSheet.Found.TEMPLATE, List.of(), Set.of(), null, null, null),
+                points,
+                reading,
+                1,
+                false,
+                false);
+        Lab skin = Lab.of(66, 10, 17);
+        TakenPlan taken = new TakenPlan(
+                PlaceSheet.usual(),
+                face,
+                LevelledFace.of(points),
+                plan,
+                zones,
+                skin,
+                LeastSlope.spectrumOf(skin).orElseThrow(),
+                true,
+                1,
+                false,
+                false);
+        return new FaceChart(
+                taken,
+                new FaceChart.Words(
+                        "Ingrun Šandvei-Ēk & <b>",
+                        "Concert",
+                        "Aim: balance",
+                        rows.stream().distinct().toList(),
+                        List.of("Reacts to: nickel. Read every label."),
+                        "Small amounts, build up."));
+    }
+
+    @Test
+    void theSvgIsWholeAndAsksForNothingOutside() throws Exception {
+        byte[] svg = ChartFiles.svg(chart(), "Ingrun & <b>");
+        var document = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(svg));
+        assertThat(document.getDocumentElement().getAttribute("viewBox")).isEqualTo("0 0 595 842");
+        assertThat(document.getElementsByTagName("title").item(0).getTextContent())
+                .isEqualTo("Ingrun & <b>");
+        String text = new String(svg, StandardCharsets.UTF_8);
+        assertThat(text).doesNotContain("<image").doesNotContain("<script").doesNotContain("href=\"http");
+        assertThat(document.getElementsByTagName("path").getLength()).isGreaterThan(100);
+    }
+
+    @Test
+    void pdfAndPngShowTheSamePage() throws Exception {
+        var png = ImageIO.read(new ByteArrayInputStream(ChartFiles.png(chart())));
+        try (var pdf = Loader.loadPDF(ChartFiles.pdf(chart(), "Ingrun"))) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(pdf.getPage(0).getMediaBox().getWidth()).isEqualTo(595f);
+            var page = new PDFRenderer(pdf).renderImage(0, 2.5f);
+            assertThat(Math.abs(page.getWidth() - png.getWidth())).isLessThanOrEqualTo(1);
+            assertThat(unlike(page, png)).isLessThan(.02);
+        }
+    }
+
+    /** Share of blocks of 20 pixels whose mean brightness differs by over a tenth. */
+    private static double unlike(java.awt.image.BufferedImage a, java.awt.image.BufferedImage b) {
+        int unlike = 0;
+        int all = 0;
+        for (int y = 0; y + 20 < Math.min(a.getHeight(), b.getHeight()); y += 20) {
+            for (int x = 0; x + 20 < Math.min(a.getWidth(), b.getWidth()); x += 20) {
+                all++;
+                unlike += Math.abs(mean(a, x, y) - mean(b, x, y)) > 25 ? 1 : 0;
+            }
+        }
+        return (double) unlike / all;
+    }
+
+    private static double mean(java.awt.image.BufferedImage image, int left, int top) {
+        double sum = 0;
+        for (int y = top; y < top + 20; y++) {
+            for (int x = left; x < left + 20; x++) {
+                sum += image.getRGB(x, y) >> 8 & 255;
+            }
+        }
+        return sum / 400;
+    }
+}

@@ -1,0 +1,89 @@
+package scree.bench;
+
+import com.sun.net.httpserver.HttpExchange;
+import com.sun.net.httpserver.HttpServer;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import scree.core.image.Point;
+
+/** Runs the application's own first guess in a browser on pictures handed to it, without network. */
+final class BrowserGuess implements AutoCloseable {
+    private static final String PAGE = "<!doctype html><script src='/js/guess.js'></script>";
+    private final HttpServer server;
+    private final ChromeDriver browser;
+    private final Map<String, byte[]> pictures = new ConcurrentHashMap<>();
+    private final Path files;
+
+    /** What the browser found. */
+    record Found(int faces, List<Point> mesh) {}
+
+    BrowserGuess(Path staticFiles) throws IOException {
+        this.files = staticFiles;
+        this.server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+        server.createContext("/", this::answer);
+        server.start();
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-background-networking");
+        this.browser = new ChromeDriver(
+                new ChromeDriverService.Builder()
+                        .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+                        .build(),
+                options);
+        browser.manage().timeouts().scriptTimeout(Duration.ofSeconds(60));
+        browser.get("http://127.0.0.1:" + server.getAddress().getPort() + "/");
+    }
+
+    private void answer(HttpExchange exchange) throws IOException {
+        String path = exchange.getRequestURI().getPath();
+        byte[] body = "/".equals(path) ? PAGE.getBytes(StandardCharsets.UTF_8) : pictures.get(path);
+        Path file = files.resolve(path.substring(1)).normalize();
+        if (body == null && file.startsWith(files) && Files.isRegularFile(file)) {
+            body = Files.readAllBytes(file);
+        }
+        String type = path.endsWith(".js")
+                ? "text/javascript"
+                : path.endsWith(".json")
+                        ? "application/json"
+                        : path.endsWith(".wasm") ? "application/wasm" : "text/html";
+        exchange.getResponseHeaders().set("Content-Type", path.endsWith(".jpg") ? "image/jpeg" : type);
+        exchange.sendResponseHeaders(body == null ? 404 : 200, body == null ? -1 : body.length);
+        if (body != null) {
+            exchange.getResponseBody().write(body);
+        }
+        exchange.close();
+    }
+
+    @SuppressWarnings("unchecked")
+    Found find(String name, byte[] jpeg) {
+        pictures.put("/" + name, jpeg);
+        var result = (Map<String, Object>) browser.executeAsyncScript(
+                "const done = arguments[1]; window.firstGuess(arguments[0]).then(done, e => done({found: -1, mesh: ''}));",
+                "/" + name);
+        pictures.remove("/" + name);
+        List<Point> mesh = new ArrayList<>();
+        String[] parts = ((String) result.get("mesh")).split(",");
+        for (int i = 0; i + 1 < parts.length; i += 2) {
+            mesh.add(new Point(Double.parseDouble(parts[i]), Double.parseDouble(parts[i + 1])));
+        }
+        return new Found(((Number) result.get("found")).intValue(), mesh);
+    }
+
+    @Override
+    public void close() {
+        browser.quit();
+        server.stop(0);
+    }
+}

@@ -1,0 +1,111 @@
+package scree.bench;
+
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import scree.core.colour.Lab;
+import scree.core.colour.LeastSlope;
+import scree.core.colour.Spectrum;
+import scree.core.face.FacePoints;
+import scree.core.face.FaceReading;
+import scree.core.face.LevelledFace;
+import scree.core.image.Raster;
+import scree.core.method.PlacementMethod;
+import scree.core.placement.Dose;
+import scree.core.placement.FaceBrief;
+import scree.core.placement.MadeUp;
+import scree.core.placement.Piece;
+import scree.core.placement.PlacedZone;
+import scree.core.placement.Plan;
+import scree.core.placement.Planner;
+import scree.core.plane.Vec;
+import scree.standins.camera.Camera;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Lamp;
+import scree.standins.camera.Lighting;
+import scree.standins.camera.Shot;
+import scree.standins.camera.Studio;
+
+/** Points to reading to plan to SVG paths; and the made-up picture of 1200 by 1500. */
+@State(Scope.Thread)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 4, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class Placing {
+    private static final int WIDTH = 1200;
+    private FacePoints points;
+    private Raster bare;
+    private LevelledFace face;
+    private Spectrum skin;
+    private List<MadeUp.Layer> layers;
+
+    @Setup
+    public void seat() {
+        var sitter = Ensemble.all().get(4);
+        points = Studio.points(sitter, WIDTH);
+        face = LevelledFace.of(points);
+        bare = Studio.seat(sitter, Lighting.facingWindow(), WIDTH)
+                .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1));
+        skin = LeastSlope.spectrumOf(sitter.skin()).orElseThrow();
+        Lab s = sitter.skin();
+        layers = plan().zones().stream().map(z -> layer(z, s)).toList();
+    }
+
+    private MadeUp.Layer layer(PlacedZone zone, Lab s) {
+        double lighter = switch (zone.area().family()) {
+            case SHADOW -> -24;
+            case LIGHT, SHEEN, POWDER -> 16;
+            default -> -12;
+        };
+        Dose.Film film = Dose.Film.of(Lab.of(s.lightness() + lighter, s.a() + 2, s.b()), .7)
+                .orElseThrow();
+        return new MadeUp.Layer(
+                zone,
+                film,
+                Dose.of(film, skin, zone.area().family(), zone.strength()).coats());
+    }
+
+    private Plan plan() {
+        FaceReading reading = FaceReading.of(points);
+        return Planner.plan(
+                FaceBrief.of(points, reading, java.util.Set.of(), 33, FaceBrief.SkinType.NORMAL),
+                PlacementMethod.usual());
+    }
+
+    @Benchmark
+    public int pointsToSvg() {
+        StringBuilder svg = new StringBuilder("<svg xmlns='http://www.w3.org/2000/svg'>");
+        for (PlacedZone zone : plan().zones()) {
+            for (Piece piece : zone.pieces()) {
+                svg.append("<path d='");
+                char step = 'M';
+                for (Vec v : piece.edge()) {
+                    var p = face.toPicture(v);
+                    svg.append(step)
+                            .append(Math.round(10 * p.x()) / 10.0)
+                            .append(' ')
+                            .append(Math.round(10 * p.y()) / 10.0);
+                    step = 'L';
+                }
+                svg.append("Z'/>");
+            }
+        }
+        return svg.append("</svg>").length();
+    }
+
+    @Benchmark
+    public Raster preview() {
+        return MadeUp.over(bare, face, skin, layers, MadeUp.Light.DAYLIGHT);
+    }
+}

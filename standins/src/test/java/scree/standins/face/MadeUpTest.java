@@ -1,0 +1,137 @@
+package scree.standins.face;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import scree.core.colour.Lab;
+import scree.core.colour.LeastSlope;
+import scree.core.colour.Spectrum;
+import scree.core.face.FacePoints;
+import scree.core.face.FaceReading;
+import scree.core.face.Landmark;
+import scree.core.face.LevelledFace;
+import scree.core.face.Shape;
+import scree.core.face.Side;
+import scree.core.image.Point;
+import scree.core.image.Raster;
+import scree.core.method.PlacementMethod;
+import scree.core.placement.Area;
+import scree.core.placement.Dose;
+import scree.core.placement.FaceBrief;
+import scree.core.placement.Family;
+import scree.core.placement.MadeUp;
+import scree.core.placement.PlacedZone;
+import scree.core.placement.Plan;
+import scree.core.placement.Planner;
+import scree.core.plane.Vec;
+
+/** The computed picture: changed where product lies, untouched elsewhere, and relief kept. */
+class MadeUpTest {
+    private static final FacePoints POINTS =
+            DrawnFace.of(Shape.OVAL, new Random(3)).points();
+    private static final LevelledFace FACE = LevelledFace.of(POINTS);
+    private static final Spectrum SKIN =
+            LeastSlope.spectrumOf(Lab.of(66, 10, 17)).orElseThrow();
+    private static final Plan PLAN = Planner.plan(
+            FaceBrief.of(POINTS, FaceReading.of(POINTS), Set.of(), 30, FaceBrief.SkinType.NORMAL),
+            PlacementMethod.usual());
+    private static final int W = 1200;
+    private static final int H = 1100;
+
+    private static Raster flat(int left, int right) {
+        int[] rgb = new int[W * H];
+        for (int i = 0; i < rgb.length; i++) {
+            rgb[i] = i % W < W / 2 ? left : right;
+        }
+        return new Raster(W, H, rgb);
+    }
+
+    private static MadeUp.Layer layer(Area area, Side side, Lab product) {
+        PlacedZone zone = PLAN.zone(area, side).orElseThrow();
+        Dose.Film film = Dose.Film.of(product, .75).orElseThrow();
+        Dose dose = Dose.of(film, SKIN, area.family(), zone.strength());
+        return new MadeUp.Layer(zone, film, dose.coats());
+    }
+
+    private static int at(Raster r, Vec v) {
+        Point p = FACE.toPicture(v);
+        return r.rgb()[(int) p.y() * r.width() + (int) p.x()];
+    }
+
+    @Test
+    void withoutProductDaylightChangesNothing() {
+        Raster bare = flat(0xC89878, 0x9A6A50);
+        Raster made = MadeUp.over(bare, FACE, SKIN, List.of(), MadeUp.Light.DAYLIGHT);
+        for (int i = 0; i < bare.rgb().length; i += 997) {
+            for (int shift = 0; shift <= 16; shift += 8) {
+                int before = bare.rgb()[i] >> shift & 255;
+                assertThat(made.rgb()[i] >> shift & 255).isBetween(before - 1, before + 1);
+            }
+        }
+    }
+
+    @Test
+    void aShadowDarkensItsZoneAndLeavesEyesLipsAndTheOtherSide() {
+        Raster bare = flat(0xC89878, 0xC89878);
+        Raster made = MadeUp.over(
+                bare,
+                FACE,
+                SKIN,
+                List.of(layer(Area.CHEEK_SHADOW, Side.LEFT, Lab.of(42, 9.5, 14))),
+                MadeUp.Light.DAYLIGHT);
+        Vec heart = PLAN.zone(Area.CHEEK_SHADOW, Side.LEFT).orElseThrow().heart();
+        assertThat(made.luma((int) FACE.toPicture(heart).x(), (int)
+                        FACE.toPicture(heart).y()))
+                .isLessThan(bare.luma(0, 0) - 12);
+        for (Vec free : List.of(
+                FACE.at(Landmark.PUPIL, Side.LEFT),
+                FACE.at(Landmark.STOMION),
+                heart.mirrored(),
+                FACE.at(Landmark.CHIN).plus(0, .4))) {
+            assertThat(Math.abs((at(made, free) & 255) - 0x78)).isLessThanOrEqualTo(1);
+        }
+    }
+
+    @Test
+    void reliefUnderTheProductStays() {
+        PlacedZone nose = PLAN.zone(Area.BRIDGE_LIGHT, Side.CENTRE).orElseThrow();
+        int middle = (int) FACE.toPicture(nose.heart()).x();
+        int[] rgb = new int[W * H];
+        for (int i = 0; i < rgb.length; i++) {
+            rgb[i] = i % W < middle ? 0xB08060 : 0x8C6248;
+        }
+        Raster made = MadeUp.over(
+                new Raster(W, H, rgb),
+                FACE,
+                SKIN,
+                List.of(layer(Area.BRIDGE_LIGHT, Side.CENTRE, Lab.of(86, 5, 16))),
+                MadeUp.Light.DAYLIGHT);
+        int y = (int) FACE.toPicture(nose.heart()).y();
+        double before = (double) 0x80 / 0x62;
+        double after = (double) made.code(middle - 2, y, 1) / made.code(middle + 2, y, 1);
+        assertThat(made.code(middle + 2, y, 1)).isGreaterThan(0x62 + 3);
+        assertThat(after).isBetween(before - .12, before + .12);
+    }
+
+    @Test
+    void lampsTurnTheWholePictureTheirOwnWay() {
+        Raster bare = flat(0xB08868, 0xB08868);
+        Raster warm = MadeUp.over(bare, FACE, SKIN, List.of(), MadeUp.Light.WARM_LAMP);
+        Raster flash = MadeUp.over(bare, FACE, SKIN, List.of(), MadeUp.Light.FLASH);
+        int w = warm.rgb()[5];
+        assertThat((w >> 16 & 255) / (double) (w & 255)).isGreaterThan((double) 0xB0 / 0x68);
+        Vec nose = FACE.at(Landmark.NOSE_TIP);
+        assertThat(at(flash, nose) >> 8 & 255).isGreaterThan(flash.rgb()[0] >> 8 & 255);
+    }
+
+    @Test
+    void everyFamilyCanBeDosed() {
+        for (Family family : Family.values()) {
+            Dose.Film film = Dose.Film.of(Lab.of(60, 14, 18), .5).orElseThrow();
+            assertThat(Dose.of(film, SKIN, family, .7).coats()).isBetween(0.0, 3.0);
+        }
+    }
+}
