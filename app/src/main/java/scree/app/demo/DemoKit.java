@@ -133,9 +133,11 @@ final class DemoKit {
         simple("Ochre", "Heather", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .70, Lab.of(76, 10, -10), 300, 12);
         simple("Chalk", "Dawn", Role.BRIGHTENER, Form.CREAM, Finish.SATIN, .75, onCurve(82, 0, 0), 75, 12);
         simple("Chalk", "Noon", Role.BRIGHTENER, Form.CREAM, Finish.SATIN, .75, onCurve(66, 3, 0), 80, 12);
-        simple("Slate", "Thin", Role.CONTOUR, Form.CREAM, Finish.MATTE, .70, Lab.of(57, 9, 9), 55, 18);
-        simple("Slate", "Mid", Role.CONTOUR, Form.CREAM, Finish.MATTE, .74, Lab.of(42, 10, 12), 55, 18);
-        simple("Slate", "Deep", Role.CONTOUR, Form.CREAM, Finish.MATTE, .78, Lab.of(25, 8, 9), 55, 18);
+        simple("Slate", "Thin", Role.CONTOUR, Form.CREAM, Finish.MATTE, .70, Lab.of(59, 6.5, 9), 55, 18);
+        simple("Slate", "Soft", Role.CONTOUR, Form.CREAM, Finish.MATTE, .72, Lab.of(50, 8, 12), 55, 18);
+        simple("Slate", "Mid", Role.CONTOUR, Form.CREAM, Finish.MATTE, .74, Lab.of(42, 7, 12), 55, 18);
+        simple("Slate", "Dusk", Role.CONTOUR, Form.CREAM, Finish.MATTE, .76, Lab.of(34, 9, 13), 55, 18);
+        simple("Slate", "Deep", Role.CONTOUR, Form.CREAM, Finish.MATTE, .78, Lab.of(24, 8, 9), 55, 18);
         simple("Ember", "Low sun", Role.BRONZER, Form.POWDER, Finish.MATTE, .40, Lab.of(58, 15, 25), 160, 24);
         simple("Ember", "High sun", Role.BRONZER, Form.POWDER, Finish.SATIN, .42, Lab.of(44, 17, 24), 160, 24);
         simple("Jasper", "Rose", Role.BLUSH, Form.CREAM, Finish.SATIN, .45, Lab.of(60, 30, 10), 110, 12);

@@ -41,6 +41,8 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
     private static final double ORANGE_FROM = 4;
     /** A shadow with less chroma than this share of the skin's looks grey. */
     private static final double GREY_UNDER = .70;
+    /** A shadow loses chroma with its light; one that gains this much looks painted. House choice. */
+    private static final double VIVID_OVER = 1.12;
 
     /** How a product behaves as shadow or light on this skin. */
     public enum Judgement {
@@ -48,6 +50,8 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
         ORANGE,
         /** Args: percent of the skin's chroma. */
         GREY,
+        /** Args: percent of the skin's chroma. */
+        VIVID,
         OWN_SHADOW,
         /** Args: coats. */
         TOO_THIN,
@@ -151,6 +155,9 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
             }
             if (chroma < GREY_UNDER) {
                 return List.of(Reason.caution(Judgement.GREY, (int) Math.round(100 * chroma)));
+            }
+            if (chroma > VIVID_OVER) {
+                return List.of(Reason.check(Judgement.VIVID, (int) Math.round(100 * chroma)));
             }
             return List.of(reached ? Reason.note(Judgement.OWN_SHADOW) : Reason.check(Judgement.TOO_THIN, coats));
         }

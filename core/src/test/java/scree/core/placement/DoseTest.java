@@ -54,8 +54,8 @@ class DoseTest {
         assertThat(code(Dose.of(film(40, 0, 0, .9), SKIN, Family.SHADOW, 1))).isEqualTo(Dose.Judgement.GREY);
         assertThat(code(Dose.of(film(66, 10, 17, .8), SKIN, Family.SHADOW, .9))).isEqualTo(Dose.Judgement.NO_SHADOW);
         assertThat(code(Dose.of(film(64, 10, 17, .8), SKIN, Family.LIGHT, .9))).isEqualTo(Dose.Judgement.NO_LIGHT);
-        assertThat(code(Dose.of(film(42, 9.5, 14, .8), SKIN, Family.SHADOW, .9)))
-                .isEqualTo(Dose.Judgement.OWN_SHADOW);
+        assertThat(code(Dose.of(film(50, 8, 12, .75), SKIN, Family.SHADOW, .9))).isEqualTo(Dose.Judgement.OWN_SHADOW);
+        assertThat(code(Dose.of(film(30, 12, 16, .8), SKIN, Family.SHADOW, .9))).isEqualTo(Dose.Judgement.VIVID);
     }
 
     private static Enum<?> code(Dose dose) {
@@ -64,7 +64,7 @@ class DoseTest {
 
     @Test
     void thePersonsOwnShadowIsPreferredToOrangeAndGrey() {
-        List<Dose.Film> films = List.of(film(46, 12, 40, .85), film(40, 0, 0, .9), film(42, 9.5, 14, .8));
+        List<Dose.Film> films = List.of(film(46, 12, 40, .85), film(40, 0, 0, .9), film(50, 8, 12, .75));
         double[] badness = films.stream()
                 .mapToDouble(f -> Dose.of(f, SKIN, Family.SHADOW, .9).badness(SKIN, Family.SHADOW, .9))
                 .toArray();
