@@ -40,6 +40,7 @@ record FaceView(
         String against,
         List<FindingRow> findings,
         String untold,
+        List<FindingRow> quiet,
         List<String> uneven,
         List<TickBox> ticks,
         int ticked,
@@ -116,6 +117,7 @@ record FaceView(
                 shape.against() == null ? null : w.ground(shape.against()),
                 findings(face, w),
                 untold(face, w),
+                quiet(face, w),
                 face.reading().balance().uneven().stream().map(w::uneven).toList(),
                 Arrays.stream(Tick.values())
                         .map(t -> new TickBox(
@@ -179,6 +181,22 @@ record FaceView(
                     w.say("finding." + t + ".high")));
         }
         return rows;
+    }
+
+    /** Returns the traits of which nothing is listed, so that the artist can name them all the same. */
+    private static List<FindingRow> quiet(TakenFace face, FaceWords w) {
+        return Arrays.stream(Trait.values())
+                .filter(t -> face.sheet().traits().get(t) == null)
+                .filter(t -> face.reading().findings().stream().noneMatch(f -> f.trait() == t && f.told()))
+                .map(t -> new FindingRow(
+                        t.name(),
+                        w.say("trait." + t),
+                        "",
+                        null,
+                        null,
+                        w.say("finding." + t + ".low"),
+                        w.say("finding." + t + ".high")))
+                .toList();
     }
 
     /** Returns one sentence on what cannot be said before points are confirmed, or null. */

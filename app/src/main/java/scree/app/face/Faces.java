@@ -2,6 +2,7 @@ package scree.app.face;
 
 import java.time.Clock;
 import java.time.LocalDateTime;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,9 +32,20 @@ import scree.core.placement.FaceBrief;
 /** Keeps the points of a sitting's face and reads them; every change is a step that can be undone. */
 @Service
 public class Faces {
+    /** Scales of recent pictures are kept: looking for the card takes longer than measuring the face. */
+    private static final int SCALES_KEPT = 50;
+
     private final Steps steps;
     private final Pictures pictures;
     private final Clock clock;
+    private final Map<Long, Optional<Double>> scales = new LinkedHashMap<>(16, .75f, true) {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Long, Optional<Double>> eldest) {
+            return size() > SCALES_KEPT;
+        }
+    };
 
     Faces(Steps steps, Pictures pictures, Clock clock) {
         this.steps = steps;
@@ -159,6 +171,13 @@ public class Faces {
 
     /** Returns millimetres per pixel of the picture when the card is in it. */
     public Optional<Double> millimetresPerPixel(StudioId studio, long picture) {
+        pictures.get(studio, picture); // asked before what is kept, so that another studio never gets it
+        synchronized (scales) {
+            return scales.computeIfAbsent(picture, id -> scale(studio, id));
+        }
+    }
+
+    private Optional<Double> scale(StudioId studio, long picture) {
         return CardFinder.find(pictures.raster(studio, picture)) instanceof CardSighting.Found found
                 ? Optional.of(found.millimetresPerPixel())
                 : Optional.empty();

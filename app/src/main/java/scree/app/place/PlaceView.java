@@ -36,6 +36,7 @@ record PlaceView(
         String aim,
         List<School> schools,
         String skinNote,
+        String brokenSkin,
         boolean undoable,
         boolean redoable) {
     static final int WIDTH = 606;
@@ -135,6 +136,7 @@ record PlaceView(
             List<Placements.Candidate> others,
             String baseName,
             Lab baseColour,
+            String broken,
             PlaceWords w) {
         Builder b = new Builder(plan, frame, w);
         WorkedZone chosen = b.chosen(wanted);
@@ -150,6 +152,7 @@ record PlaceView(
                 w.say("aim." + plan.sheet().method().aim()),
                 Schools.of(plan.sheet().method(), w),
                 plan.skinRead() ? null : w.say("place.skinSupposed"),
+                broken == null || broken.isBlank() ? null : w.say("place.broken", broken),
                 plan.undoable(),
                 plan.redoable());
     }
@@ -355,6 +358,21 @@ record PlaceView(
                         c.area().name(),
                         c.side().name(),
                         c.fault().remedy().name()));
+            }
+            for (WorkedZone z : plan.zones()) {
+                Area area = z.zone().area();
+                boolean wrong = z.dose() != null
+                        && z.dose().judgement().stream()
+                                .anyMatch(r -> r.severity() == scree.core.reason.Severity.CAUTION);
+                boolean byHand = plan.sheet().products().containsKey(area);
+                if (wrong && byHand && said.add("product" + area)) {
+                    rows.add(new CautionRow(
+                            w.say("place.productCaution", w.area(area), w.judgement(z.dose())),
+                            w.say("remedy.PRODUCT"),
+                            area.name(),
+                            z.zone().side().name(),
+                            "PRODUCT"));
+                }
             }
             for (Caution c : plan.plan().withheld()) {
                 if (said.add("withheld" + c.area())) {
