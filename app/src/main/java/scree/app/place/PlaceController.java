@@ -291,8 +291,8 @@ class PlaceController {
                 .findFirst()
                 .map(z -> z.zone().area().family())
                 .orElse(Family.SHADOW);
-        List<Placements.Candidate> others =
-                new ArrayList<>(placements.candidates(me.studio(), sitting, family, plan.skinSpectrum(), .75));
+        List<Placements.Candidate> others = new ArrayList<>(
+                placements.candidates(me.studio(), sitting, family, plan.skinSpectrum(), Placements.USUAL_STRENGTH));
         Optional<BaseChoice> base = bases.choice(me.studio(), sitting.id());
         model.addAttribute(
                 "view",

@@ -41,8 +41,8 @@ import scree.core.skin.Zone;
 /** Plans the placement of a sitting, chooses products of the kit for it, keeps what the artist changed. */
 @Service
 public class Placements {
-    /** Strength at which products are compared. */
-    private static final double USUAL_STRENGTH = .75;
+    /** Strength at which products are compared: near the most that a plan asks for, so that the chosen one reaches it. */
+    static final double USUAL_STRENGTH = .95;
 
     private static final int FILMS_KEPT = 4000;
     private static final Lab SUPPOSED = Lab.of(60, 11, 18);

@@ -44,6 +44,9 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
     /** A shadow loses chroma with its light; one that gains this much looks painted. House choice. */
     private static final double VIVID_OVER = 1.12;
 
+    /** Deep skin takes a rich shadow, never an ashy one. House choice after the craft. */
+    private static final double VIVID_MORE_ON_DEEP = .2;
+
     /** How a product behaves as shadow or light on this skin. */
     public enum Judgement {
         /** Args: degrees of hue over the skin's. */
@@ -156,7 +159,8 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
             if (chroma < GREY_UNDER) {
                 return List.of(Reason.caution(Judgement.GREY, (int) Math.round(100 * chroma)));
             }
-            if (chroma > VIVID_OVER) {
+            double deep = Math.max(0, Math.min(1, (60 - bare.lightness()) / 30));
+            if (chroma > VIVID_OVER + VIVID_MORE_ON_DEEP * deep) {
                 return List.of(Reason.check(Judgement.VIVID, (int) Math.round(100 * chroma)));
             }
             return List.of(reached ? Reason.note(Judgement.OWN_SHADOW) : Reason.check(Judgement.TOO_THIN, coats));

@@ -69,7 +69,7 @@ class MeshGuessTest {
         assertThat(f.at(Landmark.CHEEK, Side.LEFT).x()).isCloseTo(1.0 / MeshGuess.NARROW, within(.01));
         assertThat(f.at(Landmark.CHIN).y()).isCloseTo(1.8 + MeshGuess.CHIN_DOWN, within(.01));
         assertThat(f.at(Landmark.HAIRLINE).y()).isCloseTo(-.7 - MeshGuess.HAIRLINE_UP, within(.01));
-        assertThat(f.at(Landmark.MOUTH, Side.RIGHT).distanceTo(new Vec(-.4, 1.1)))
+        assertThat(f.at(Landmark.ALARE, Side.RIGHT).distanceTo(new Vec(-.27, .64)))
                 .isLessThan(.01);
     }
 
