@@ -35,6 +35,7 @@ import scree.core.placement.Family;
 import scree.core.placement.PlacedZone;
 import scree.core.placement.Plan;
 import scree.core.placement.Planner;
+import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinReading;
 import scree.core.skin.Zone;
 
@@ -106,7 +107,13 @@ public class Placements {
                 kept.map(Steps.Present::redoable).orElse(false));
     }
 
+    /** What the product lies on: the evened skin of jaw and neck, since a red cheek is under its base by then. */
     private static Optional<Lab> skin(SkinReading reading) {
+        Optional<Lab> evened =
+                MatchTarget.from(reading, MatchTarget.School.JAW_TO_NECK).map(MatchTarget::colour);
+        if (evened.isPresent()) {
+            return evened;
+        }
         for (Zone zone : SKIN_FROM) {
             Optional<Lab> colour = reading.colourOf(zone);
             if (colour.isPresent()) {

@@ -14,7 +14,7 @@ import scree.core.placement.Plan;
  * A placement as it stands.
  *
  * @param zones those of families that are worked, numbered in order; both sides of a pair share a number
- * @param skin colour of the cheek, under D65
+ * @param skin colour that products lie on, under D65: evened, of jaw and neck
  * @param skinRead whether it was read rather than supposed
  */
 public record TakenPlan(

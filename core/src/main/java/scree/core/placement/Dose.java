@@ -191,8 +191,9 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
         Lab wanted = wanted(family, skin, strength);
         double off = result.differenceFrom(wanted);
         boolean caution = judgement.stream().anyMatch(r -> r.severity() == scree.core.reason.Severity.CAUTION);
+        boolean vivid = judgement.stream().anyMatch(r -> r.code() == Judgement.VIVID);
         double uneven = Math.max(0, EVEN_FROM - coats) * UNEVEN_WEIGHT;
-        return off + (caution ? 8 : 0) + (reached ? 0 : 4) + Math.max(0, coats - 1) + uneven;
+        return off + (caution ? 8 : 0) + (vivid ? 5 : 0) + (reached ? 0 : 4) + Math.max(0, coats - 1) + uneven;
     }
 
     /**
