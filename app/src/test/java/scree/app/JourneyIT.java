@@ -122,7 +122,7 @@ class JourneyIT {
         assertThat(text("[role=alert]")).contains("do not go together");
         assertAccessible("sign-in");
         signIn("loose stones");
-        assertThat(browser.getCurrentUrl()).endsWith("/clients");
+        arrives("/clients");
     }
 
     @Test
@@ -134,7 +134,7 @@ class JourneyIT {
         assertAccessible("client");
         find("#event").sendKeys("Rehearsal");
         click("[data-main]");
-        assertThat(browser.getCurrentUrl()).contains("/intake");
+        arrives("/intake");
         sitting = browser.getCurrentUrl().replaceAll(".*/sittings/(\\d+)/.*", "$1");
         click("input[value=CAMERA] + span");
         WebElement hours = find("#lastsHours");
@@ -148,7 +148,7 @@ class JourneyIT {
         find("#lastsHours").clear();
         find("#lastsHours").sendKeys("9");
         click("[data-main]");
-        assertThat(browser.getCurrentUrl()).endsWith("/skin");
+        arrives("/skin");
     }
 
     @Test
@@ -200,7 +200,7 @@ class JourneyIT {
                 .until(b -> !neckFigures().equals(moved));
         assertThat(browser.switchTo().activeElement().getAttribute("data-zone")).isEqualTo("NECK");
         click("[data-main]");
-        assertThat(browser.getCurrentUrl()).endsWith("/base");
+        arrives("/base");
     }
 
     @Test
@@ -314,12 +314,11 @@ class JourneyIT {
         new WebDriverWait(browser, Duration.ofSeconds(10))
                 .until(b -> !place.equals(find("[data-point=HAIRLINE]").getAttribute("transform"))
                         && find("[data-point=HAIRLINE]").getAttribute("class").contains("MOVED"));
-        for (int i = 0; i < 22 && !browser.findElements(By.id("confirm")).isEmpty(); i++) {
-            String asked = text(".ask");
+        for (int i = 0; i < 22 && !seen("#confirm").isEmpty(); i++) {
+            String asked = seen(".ask");
             click("#confirm");
             new WebDriverWait(browser, Duration.ofSeconds(10))
-                    .until(b -> b.findElements(By.cssSelector(".ask")).isEmpty()
-                            || !text(".ask").equals(asked));
+                    .until(b -> !seen(".ask").equals(asked));
         }
         assertThat(text(".trust")).contains("Settled");
         click("[data-main]");
@@ -334,7 +333,7 @@ class JourneyIT {
         click("#schools-open");
         click("[data-field=aim][data-value=SOFTEN]");
         new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(b -> text("#schools-open").contains("soften"));
+                .until(b -> seen("#schools-open").contains("soften"));
         await(By.cssSelector("[data-zone='CHEEK_SHADOW.RIGHT'].edited"));
         assertThat(find("#strength").getAttribute("value")).isEqualTo(strength);
         click("[data-mode=made]");
@@ -395,7 +394,7 @@ class JourneyIT {
         browser.executeScript(
                 "htmx.ajax('POST', document.getElementById('face').dataset.url + '/point', {values: {point: 'CHIN', dx: 0, dy: -900}, target: '#face-side', swap: 'outerHTML'})");
         new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(b -> text("[role=alert]").contains("stays where it was"));
+                .until(b -> seen("[role=alert]").contains("stays where it was"));
         browser.manage().window().setSize(new Dimension(1024, 911));
         for (String path : List.of("/face?byhand", "/place", "/place/chart")) {
             go("/sittings/" + sitting + path);
@@ -432,11 +431,24 @@ class JourneyIT {
         click("button.main");
     }
 
+    /** Returns the text now shown, empty when it is not there: for waiting while a part of the page is exchanged. */
+    private String seen(String css) {
+        return String.valueOf(browser.executeScript(
+                "const e = document.querySelector(arguments[0]); return e ? e.innerText : ''", css));
+    }
+
+    /** A form's answer may take a moment to begin; the address tells when it has come. */
+    private void arrives(String part) {
+        new WebDriverWait(browser, Duration.ofSeconds(15)).until(ExpectedConditions.urlContains(part));
+    }
+
     private void go(String path) {
         browser.get("http://127.0.0.1:" + port + path);
     }
 
+    /** Waits for it: an answer may still be on its way. */
     private WebElement find(String css) {
+        await(By.cssSelector(css));
         return browser.findElement(By.cssSelector(css));
     }
 
