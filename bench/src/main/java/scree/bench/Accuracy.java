@@ -11,21 +11,26 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import scree.core.colour.Lab;
+import scree.core.image.CameraProfile;
 import scree.core.image.CardCalibration;
+import scree.core.image.CardField;
 import scree.core.image.CardFinder;
 import scree.core.image.CardLayout;
 import scree.core.image.CardSighting;
 import scree.core.image.PictureIntake;
 import scree.core.image.Point;
+import scree.core.image.PrintedCard;
 import scree.core.image.Raster;
 import scree.core.skin.FaceFrame;
 import scree.core.skin.SkinModel;
 import scree.core.skin.SkinReader;
 import scree.core.skin.SkinReading;
+import scree.core.skin.SkinScene;
 import scree.core.skin.Undertone;
 import scree.core.skin.Zone;
 import scree.core.skin.ZoneOutline;
@@ -43,11 +48,16 @@ final class Accuracy {
     private static final int SITTERS = 16;
     private static final int CAMERAS = 6;
     private static final int WIDTH = 720;
+    private static final PrintedCard LAB_ONLY = PrintedCard.ofColours(
+            "colours only", CardLayout.fields().stream().map(CardField::colour).toList());
 
     private enum Setting {
         CARD_DAYLIGHT(CardLayout.Kind.COLOUR, 3),
         CARD_WARM(CardLayout.Kind.COLOUR, 2),
         GREY_DAYLIGHT(CardLayout.Kind.GREY, 2),
+        GREY_KNOWN_PHONE_DAYLIGHT(CardLayout.Kind.GREY, 1),
+        CARD_LAB_ONLY_DAYLIGHT(CardLayout.Kind.COLOUR, 1),
+        CARD_LAB_ONLY_WARM(CardLayout.Kind.COLOUR, 1),
         NO_CARD_DAYLIGHT(null, 1);
 
         final CardLayout.Kind card;
@@ -94,9 +104,9 @@ final class Accuracy {
                 .boxed()
                 .flatMap(i -> bySitter.get(i).stream())
                 .toList();
-        int shots = SITTERS * CAMERAS * (3 + 2 + 2 + 1);
+        int shots = SITTERS * CAMERAS * (3 + 2 + 2 + 1 + 1 + 1 + 1);
         say(
-                "skin colour from %d whole pictures (%d held-out sitters, %d evaluation cameras, 8 lights each), JPEG, +-5 %% uneven light,",
+                "skin colour from %d whole pictures (%d held-out sitters, %d evaluation cameras, 11 lights each), JPEG, +-5 %% uneven light,",
                 shots, SITTERS, CAMERAS);
         say(
                 "face to the window, zones laid from true pupils and chin; figures are of both cheeks in one; cards not found: %d",
@@ -136,9 +146,11 @@ final class Accuracy {
         List<Miss> misses = new ArrayList<>();
         for (int c = 0; c < CAMERAS; c++) {
             Camera camera = new Camera(Camera.Family.EVALUATION, 40 + c);
+            Optional<CameraProfile> phone = Optional.empty();
             for (Setting setting : Setting.values()) {
                 for (int k = 0; k < setting.lights; k++) {
-                    Lamp lamp = setting == Setting.CARD_WARM ? HeldOut.warmLed(random) : HeldOut.daylight(random);
+                    boolean warm = setting == Setting.CARD_WARM || setting == Setting.CARD_LAB_ONLY_WARM;
+                    Lamp lamp = warm ? HeldOut.warmLed(random) : HeldOut.daylight(random);
                     Raster shot = portrait.shoot(
                             camera, lamp, HeldOut.shot(setting.card, random, 1 + random.nextInt(1 << 20)));
                     Raster picture = PictureIntake.read(PictureIntake.encodeJpeg(shot, .92f));
@@ -148,7 +160,10 @@ final class Accuracy {
                             notFound[0]++;
                         }
                     }
-                    SkinReading reading = SkinReader.read(picture, card, face, ZoneOutline.templates());
+                    if (setting == Setting.CARD_DAYLIGHT) {
+                        phone = SkinReader.learn(picture, card, PrintedCard.design());
+                    }
+                    SkinReading reading = SkinReader.read(picture, card, scene(setting, face, phone));
                     for (ZoneReading z : reading.zones()) {
                         Lab t = truth.get(z.zone());
                         if (t != null) {
@@ -159,6 +174,17 @@ final class Accuracy {
             }
         }
         return misses;
+    }
+
+    private static SkinScene scene(Setting setting, FaceFrame face, Optional<CameraProfile> phone) {
+        SkinScene plain = SkinScene.of(face, ZoneOutline.templates());
+        return switch (setting) {
+            case GREY_KNOWN_PHONE_DAYLIGHT ->
+                new SkinScene(face, plain.outlines(), List.of(), plain.features(), PrintedCard.design(), phone);
+            case CARD_LAB_ONLY_DAYLIGHT, CARD_LAB_ONLY_WARM ->
+                new SkinScene(face, plain.outlines(), List.of(), plain.features(), LAB_ONLY, Optional.empty());
+            default -> plain;
+        };
     }
 
     private static Map<Zone, Lab> truth(Portrait portrait, FaceFrame face) {

@@ -12,9 +12,10 @@ public final class Bench {
         for (String part : wanted) {
             switch (part) {
                 case "accuracy" -> new Accuracy().run();
+                case "derive" -> new Derive().run();
                 case "speed" -> new Speed().run();
                 default -> {
-                    System.err.println("bench knows accuracy and speed, not " + part);
+                    System.err.println("bench knows accuracy, speed and derive, not " + part);
                     System.exit(2);
                 }
             }

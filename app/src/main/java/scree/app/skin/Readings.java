@@ -143,7 +143,7 @@ public class Readings {
                 .toList();
         var skin = new SkinReading(
                 SkinReading.Trust.valueOf(row.trust()),
-                new Calibration.Quality(row.cardFields(), row.cardLost(), row.cardResidual(), 1),
+                new Calibration.Quality(row.cardFields(), row.cardLost(), row.cardResidual(), 1, 0),
                 read,
                 List.of(),
                 row.sideLight(),

@@ -31,6 +31,7 @@ public interface Calibration {
      * @param unusable fields clipped, too dark, covered or in glare
      * @param residual rms misfit of the usable fields in cube roots of linear light × 100; a weak guide
      * @param saturation colourfulness that the camera added, 1 for none
+     * @param halo rms of ln light on the white border that no even slope explains; high when the phone worked the picture over
      */
-    record Quality(int fields, int unusable, double residual, double saturation) {}
+    record Quality(int fields, int unusable, double residual, double saturation, double halo) {}
 }

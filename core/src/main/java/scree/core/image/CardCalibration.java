@@ -3,9 +3,7 @@ package scree.core.image;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
-import org.hipparchus.linear.QRDecomposition;
 import scree.core.colour.Lab;
 
 /**
@@ -21,6 +19,7 @@ public final class CardCalibration implements Calibration {
     private static final double USUAL_SATURATION = 1.1;
 
     private static final double SATURATION_SPREAD = 0.08;
+    private static final int POSSIBLE_RESPONSES = 12;
     private static final double CODE_STEP = 1e-3;
     private static final double LEAST_LINEAR = 1e-5;
 
@@ -28,16 +27,11 @@ public final class CardCalibration implements Calibration {
     private final LightField field;
     private final ToneCurves plain;
     private final RootCorrection correction;
-    private final double[][] map;
+    private final SkinMap map;
     private final Quality quality;
 
     private CardCalibration(
-            Trial best,
-            LightField field,
-            ToneCurves plain,
-            RootCorrection correction,
-            double[][] map,
-            Quality quality) {
+            Trial best, LightField field, ToneCurves plain, RootCorrection correction, SkinMap map, Quality quality) {
         this.best = best;
         this.field = field;
         this.plain = plain;
@@ -48,7 +42,12 @@ public final class CardCalibration implements Calibration {
 
     /** Calibrates from a found colour card, evening out the light over it first. */
     public static CardCalibration of(CardSamples samples, CardSighting.Found card) {
-        List<CardField> fields = CardLayout.fields();
+        return of(samples, card, PrintedCard.design());
+    }
+
+    /** Calibrates from a found colour card of which this is known. */
+    public static CardCalibration of(CardSamples samples, CardSighting.Found card, PrintedCard print) {
+        List<CardField> fields = print.fields();
         ToneCurves plain = new ToneCurves(greys(samples.fields()), greyFields(fields), 1);
         LightField light = LightField.of(samples.border(), plain);
         Homography toPicture = card.toPicture();
@@ -58,16 +57,16 @@ public final class CardCalibration implements Calibration {
             Point at = toPicture.map((place.left() + place.right()) / 2, (place.top() + place.bottom()) / 2);
             codes.add(plain.relit(samples.fields().get(i), light.evening(at)));
         }
-        return of(codes, fields, samples.uneven(), light);
+        return of(codes, print, samples.uneven(), light);
     }
 
     /** Calibrates from bare codes in even light: 24 fields in the card's order, greys last from light to dark. */
-    static CardCalibration of(List<double[]> codes, List<CardField> fields) {
-        return of(codes, fields, fields.stream().map(f -> 0.0).toList(), null);
+    static CardCalibration of(List<double[]> codes, PrintedCard print) {
+        return of(codes, print, print.fields().stream().map(f -> 0.0).toList(), null);
     }
 
-    private static CardCalibration of(
-            List<double[]> codes, List<CardField> fields, List<Double> uneven, LightField light) {
+    private static CardCalibration of(List<double[]> codes, PrintedCard print, List<Double> uneven, LightField light) {
+        List<CardField> fields = print.fields();
         List<boolean[]> usable = new ArrayList<>();
         int unusable = 0;
         for (int i = 0; i < codes.size(); i++) {
@@ -83,25 +82,24 @@ public final class CardCalibration implements Calibration {
         }
         Trial best = null;
         for (double saturation : SATURATIONS) {
-            Trial trial = Trial.of(codes, fields, usable, saturation);
+            Trial trial = Trial.of(codes, print, usable, saturation);
             best = best == null || trial.evidence > best.evidence ? trial : best;
         }
         RootCorrection correction = RootCorrection.of(best, codes, fields, uneven);
         ToneCurves plain = best.saturation == 1 ? best.curves : new ToneCurves(greys(codes), greyFields(fields), 1);
-        var quality = new Quality(fields.size(), unusable, correction.residual(), best.saturation);
-        return new CardCalibration(best, light, plain, correction, skinMap(best.response), quality);
+        double halo = light == null ? 0 : light.misfit();
+        var quality = new Quality(fields.size(), unusable, correction.residual(), best.saturation, halo);
+        SkinMap map = print.spectraKnown()
+                ? SkinMap.of(best.response)
+                : SkinMap.pooled(best.response.possible(POSSIBLE_RESPONSES));
+        return new CardCalibration(best, light, plain, correction, map, quality);
     }
 
     @Override
     public Lab read(double[] code, Point face) {
         double factor = field == null ? 1 : field.carriedTo(face);
         double[] p = roots(scaled(best.curves.linear(code), factor));
-        double[] q = correction.apply(p);
-        double[] lab = new double[3];
-        for (int i = 0; i < 3; i++) {
-            lab[i] = map[i][0] + map[i][1] * q[0] + map[i][2] * q[1] + map[i][3] * q[2];
-        }
-        return Lab.ofClamped(lab[0], lab[1], lab[2]);
+        return map.at(correction.apply(p));
     }
 
     @Override
@@ -117,6 +115,16 @@ public final class CardCalibration implements Calibration {
     @Override
     public Quality quality() {
         return quality;
+    }
+
+    /** Returns what the card tells of camera and lamp: 20 components of the estimated response. */
+    public double[] components() {
+        return best.response.components();
+    }
+
+    /** Returns what later grey-card pictures of the same phone in daylight may use. */
+    public CameraProfile profile() {
+        return new CameraProfile(best.saturation, components());
     }
 
     private static List<double[]> greys(List<double[]> codes) {
@@ -137,27 +145,6 @@ public final class CardCalibration implements Calibration {
 
     private static double[] scaled(double[] linear, double factor) {
         return new double[] {linear[0] * factor, linear[1] * factor, linear[2] * factor};
-    }
-
-    /** Ordinary least squares from [1, cube roots] to L*, a*, b* over the virtual skins: three rows of four numbers. */
-    private static double[][] skinMap(ResponseEstimate response) {
-        int n = VirtualSkins.ALL.size();
-        double[][] x = new double[n][];
-        double[][] y = new double[3][n];
-        for (int i = 0; i < n; i++) {
-            var skin = VirtualSkins.ALL.get(i);
-            double[] p = roots(response.response(skin.reflectance()));
-            x[i] = new double[] {1, p[0], p[1], p[2]};
-            y[0][i] = skin.colour().lightness();
-            y[1][i] = skin.colour().a();
-            y[2][i] = skin.colour().b();
-        }
-        var solver = new QRDecomposition(new Array2DRowRealMatrix(x, false)).getSolver();
-        double[][] map = new double[3][];
-        for (int i = 0; i < 3; i++) {
-            map[i] = solver.solve(new ArrayRealVector(y[i], false)).toArray();
-        }
-        return map;
     }
 
     /** One trial saturation with the response that it implies. */
@@ -181,10 +168,10 @@ public final class CardCalibration implements Calibration {
             this.evidence = evidence;
         }
 
-        static Trial of(List<double[]> codes, List<CardField> fields, List<boolean[]> usable, double saturation) {
-            ToneCurves curves = new ToneCurves(greys(codes), greyFields(fields), saturation);
+        static Trial of(List<double[]> codes, PrintedCard print, List<boolean[]> usable, double saturation) {
+            ToneCurves curves = new ToneCurves(greys(codes), greyFields(print.fields()), saturation);
             List<double[]> linear = codes.stream().map(curves::linear).toList();
-            ResponseEstimate response = ResponseEstimate.of(linear, fields, usable);
+            ResponseEstimate response = ResponseEstimate.of(linear, print, usable);
             double off = (saturation - USUAL_SATURATION) / SATURATION_SPREAD;
             double evidence = response.evidence() - off * off / 2;
             for (int i = 0; i < codes.size(); i++) {

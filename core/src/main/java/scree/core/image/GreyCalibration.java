@@ -8,13 +8,18 @@ import scree.core.colour.Table;
 /**
  * Reads colour with the three-step grey card only: a tone curve per channel, then a quadratic map from cube roots of linear
  * light to L*a*b*, pooled over made-up cameras in daylight with skins as targets. Rougher than the colour card, and only
- * promised in daylight.
+ * promised in daylight. A phone that was once seen with the colour card in daylight reads better: its response, saturation and
+ * map then stand in for the pooled map.
  */
 public final class GreyCalibration implements Calibration {
     private static final Table MAPS = Table.beside(GreyCalibration.class, "grey_maps.csv");
     private static final double BRIGHTEST = 0.985;
 
     private final ToneCurves curves;
+    private final ToneCurves plain;
+    /** What the phone is known to do; null when it was never seen with the colour card. */
+    private final SkinMap learned;
+
     private final LightField field;
     private final Quality quality;
     private final double[][] map;
@@ -32,8 +37,11 @@ public final class GreyCalibration implements Calibration {
         }
     }
 
-    private GreyCalibration(ToneCurves curves, LightField field, Quality quality, Light light) {
+    private GreyCalibration(
+            ToneCurves curves, ToneCurves plain, LightField field, Quality quality, Light light, SkinMap learned) {
         this.curves = curves;
+        this.plain = plain;
+        this.learned = learned;
         this.field = field;
         this.quality = quality;
         this.map = MAPS.rows().stream()
@@ -46,8 +54,26 @@ public final class GreyCalibration implements Calibration {
 
     /** Calibrates from a found grey card. */
     public static GreyCalibration of(CardSamples samples, CardSighting.Found card, Light light) {
+        return of(samples, card, PrintedCard.design(), light, null);
+    }
+
+    /** Calibrates from a grey card of which this is known. */
+    public static GreyCalibration of(CardSamples samples, CardSighting.Found card, PrintedCard print, Light light) {
+        return of(samples, card, print, light, null);
+    }
+
+    /** Calibrates from a grey card in daylight, with what a colour card once taught of the same phone in daylight. */
+    public static GreyCalibration of(
+            CardSamples samples, CardSighting.Found card, PrintedCard print, CameraProfile profile) {
+        return of(samples, card, print, Light.DAYLIGHT, profile);
+    }
+
+    private static GreyCalibration of(
+            CardSamples samples, CardSighting.Found card, PrintedCard print, Light light, CameraProfile profile) {
         List<CardLayout.Place> places = CardLayout.places(CardLayout.Kind.GREY);
-        List<CardField> fields = places.stream().map(CardLayout.Place::field).toList();
+        List<CardField> fields = places.stream()
+                .map(p -> print.fields().get(p.field().number() - 1))
+                .toList();
         ToneCurves first = new ToneCurves(samples.fields(), fields, 1);
         LightField field = LightField.of(samples.border(), first);
         Homography toPicture = card.toPicture();
@@ -62,17 +88,33 @@ public final class GreyCalibration implements Calibration {
                 .filter(code -> Math.max(code[0], Math.max(code[1], code[2])) > BRIGHTEST)
                 .count();
         int unusable = Math.max((int) clipped, samples.coveredFields());
+        ToneCurves plain = new ToneCurves(even, fields, 1);
         return new GreyCalibration(
-                new ToneCurves(even, fields, 1), field, new Quality(places.size(), unusable, 0, 1), light);
+                new ToneCurves(even, fields, profile == null ? 1 : profile.saturation()),
+                plain,
+                field,
+                new Quality(places.size(), unusable, 0, profile == null ? 1 : profile.saturation(), field.misfit()),
+                light,
+                profile == null ? null : SkinMap.of(ResponseEstimate.known(profile.components())));
+    }
+
+    /** Returns [1, r, g, b, rr, gg, bb, rg, rb, gb] of the cube roots of linear light: what the map is linear in. */
+    public static double[] features(double[] linear) {
+        double[] p = CardCalibration.roots(linear);
+        return new double[] {
+            1, p[0], p[1], p[2], p[0] * p[0], p[1] * p[1], p[2] * p[2], p[0] * p[1], p[0] * p[2], p[1] * p[2]
+        };
     }
 
     @Override
     public Lab read(double[] code, Point face) {
         double[] linear = curves.linear(code);
         double factor = field.carriedTo(face);
-        double[] p = CardCalibration.roots(new double[] {linear[0] * factor, linear[1] * factor, linear[2] * factor});
-        double[] x = {1, p[0], p[1], p[2], p[0] * p[0], p[1] * p[1], p[2] * p[2], p[0] * p[1], p[0] * p[2], p[1] * p[2]
-        };
+        double[] even = {linear[0] * factor, linear[1] * factor, linear[2] * factor};
+        if (learned != null) {
+            return learned.at(CardCalibration.roots(even));
+        }
+        double[] x = features(even);
         double[] lab = new double[3];
         for (int row = 0; row < 3; row++) {
             for (int i = 0; i < x.length; i++) {
@@ -84,12 +126,12 @@ public final class GreyCalibration implements Calibration {
 
     @Override
     public double[] linear(double[] code) {
-        return curves.linear(code);
+        return plain.linear(code);
     }
 
     @Override
     public double[] code(double[] linear) {
-        return curves.codeOf(linear);
+        return plain.codeOf(linear);
     }
 
     @Override

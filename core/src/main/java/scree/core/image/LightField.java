@@ -18,8 +18,10 @@ final class LightField {
     private final Point centre;
     private final double sx;
     private final double sy;
+    private final double misfit;
 
-    private LightField(Point centre, double sx, double sy) {
+    private LightField(Point centre, double sx, double sy, double misfit) {
+        this.misfit = misfit;
         this.centre = centre;
         this.sx = sx;
         this.sy = sy;
@@ -40,7 +42,17 @@ final class LightField {
                 .getSolver()
                 .solve(new ArrayRealVector(right))
                 .toArray();
-        return new LightField(new Point(cx, cy), fit[1], fit[2]);
+        double squares = 0;
+        for (int i = 0; i < m.length; i++) {
+            double off = right[i] - fit[0] - fit[1] * m[i][1] - fit[2] * m[i][2];
+            squares += off * off;
+        }
+        return new LightField(new Point(cx, cy), fit[1], fit[2], Math.sqrt(squares / m.length));
+    }
+
+    /** Returns rms of ln light on the border that the slope leaves. */
+    double misfit() {
+        return misfit;
     }
 
     /** Returns the factor that brings a field of the card to the light of the card's centre. */

@@ -24,6 +24,6 @@ public final class PlainDecoding implements Calibration {
 
     @Override
     public Quality quality() {
-        return new Quality(0, 0, 0, 1);
+        return new Quality(0, 0, 0, 1, 0);
     }
 }

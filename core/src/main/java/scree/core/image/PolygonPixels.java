@@ -3,7 +3,7 @@ package scree.core.image;
 import java.util.Arrays;
 import java.util.List;
 
-/** Collects the pixels inside a polygon by scan lines, thinned evenly to a limit. */
+/** Collects the pixels inside a polygon by scan lines, thinned evenly to a limit: their places in the raster's array. */
 final class PolygonPixels {
     private PolygonPixels() {}
 
@@ -24,7 +24,7 @@ final class PolygonPixels {
                     if (count == found.length) {
                         found = Arrays.copyOf(found, count * 2);
                     }
-                    found[count++] = picture.rgb()[y * picture.width() + x];
+                    found[count++] = y * picture.width() + x;
                 }
             }
         }

@@ -1,6 +1,8 @@
 package scree.core.image;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
@@ -15,11 +17,14 @@ import scree.core.colour.Table;
  * figures: docs/method.md, "Reading colour with a card".
  */
 final class ResponseEstimate {
-    private static final int COMPONENTS = 20;
+    static final int COMPONENTS = 20;
     private static final double FIELD_NOISE = 0.012;
     private static final double FLOOR_NOISE = 0.0006;
     private static final double COMMON_LIGHT = 0.015;
     private static final double UNUSABLE = 10;
+    /** Fixed, so that one picture always reads the same. */
+    private static final long DRAW_SEED = 12;
+
     private static final double[][] MEAN = new double[3][];
     private static final double[][][] PARTS = new double[COMPONENTS][3][];
 
@@ -35,9 +40,13 @@ final class ResponseEstimate {
 
     private final double[][] weights;
     private final double evidence;
+    private final double[] components;
+    private final RealMatrix precision;
 
-    private ResponseEstimate(double[][] weights, double evidence) {
-        this.weights = weights;
+    private ResponseEstimate(double[] z, double evidence, RealMatrix precision) {
+        this.precision = precision;
+        this.components = z;
+        this.weights = weightsFor(z);
         this.evidence = evidence;
     }
 
@@ -47,7 +56,8 @@ final class ResponseEstimate {
      * @param linear {r, g, b} per field, greys scaled to their reflectance
      * @param usable per field and channel; false where the code was clipped or too dark
      */
-    static ResponseEstimate of(List<double[]> linear, List<CardField> fields, List<boolean[]> usable) {
+    static ResponseEstimate of(List<double[]> linear, PrintedCard card, List<boolean[]> usable) {
+        List<CardField> fields = card.fields();
         double[][] precision = new double[COMPONENTS][COMPONENTS];
         for (int k = 0; k < COMPONENTS; k++) {
             precision[k][k] = 1;
@@ -62,7 +72,11 @@ final class ResponseEstimate {
             for (int k = 0; k < COMPONENTS; k++) {
                 h[k] = response(PARTS[k], a);
             }
-            var noise = new LUDecomposition(noise(linear.get(i), usable.get(i)));
+            double[][] doubt = noise(linear.get(i), usable.get(i));
+            if (!card.spectraKnown()) {
+                add(doubt, Metamers.seen(MEAN, fields.get(i)));
+            }
+            var noise = new LUDecomposition(new Array2DRowRealMatrix(doubt, false));
             double[][] inverse = noise.getSolver().getInverse().getData();
             logNoise += Math.log(noise.getDeterminant());
             misfit += dot(d, times(inverse, d));
@@ -79,12 +93,43 @@ final class ResponseEstimate {
         var chol = new CholeskyDecomposition(new Array2DRowRealMatrix(precision, false), 1e-9, 1e-12);
         double[] z = chol.getSolver().solve(new ArrayRealVector(g)).toArray();
         double evidence = -0.5 * (misfit - dot(g, z)) - 0.5 * (logNoise + Math.log(chol.getDeterminant()));
-        return new ResponseEstimate(weightsFor(z), evidence);
+        return new ResponseEstimate(z, evidence, new Array2DRowRealMatrix(precision, false));
+    }
+
+    /** Returns a response learned before. */
+    static ResponseEstimate known(double[] components) {
+        return new ResponseEstimate(components.clone(), 0, null);
+    }
+
+    /** Returns responses drawn from what the estimate leaves open: z + chol(precision⁻¹)·n; the same ones every time. */
+    List<ResponseEstimate> possible(int count) {
+        RealMatrix spread = new CholeskyDecomposition(
+                        new LUDecomposition(precision).getSolver().getInverse(), 1e-6, 1e-14)
+                .getL();
+        Random random = new Random(DRAW_SEED);
+        List<ResponseEstimate> drawn = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            double[] n = new double[COMPONENTS];
+            for (int k = 0; k < COMPONENTS; k++) {
+                n[k] = random.nextGaussian();
+            }
+            double[] z = spread.operate(n);
+            for (int k = 0; k < COMPONENTS; k++) {
+                z[k] += components[k];
+            }
+            drawn.add(new ResponseEstimate(z, 0, null));
+        }
+        return drawn;
     }
 
     /** Returns the log evidence up to a constant, to compare trial saturations. */
     double evidence() {
         return evidence;
+    }
+
+    /** Returns the 20 components of the estimate; camera and lamp together. */
+    double[] components() {
+        return components.clone();
     }
 
     /** Returns the camera's linear {r, g, b} for a surface; 1 for a perfect white. */
@@ -105,7 +150,7 @@ final class ResponseEstimate {
         return w;
     }
 
-    private static RealMatrix noise(double[] linear, boolean[] usable) {
+    private static double[][] noise(double[] linear, boolean[] usable) {
         double[][] n = new double[3][3];
         for (int r = 0; r < 3; r++) {
             double vr = Math.max(linear[r], 0.01);
@@ -115,7 +160,7 @@ final class ResponseEstimate {
             double own = FIELD_NOISE * Math.max(vr, 0.05) + FLOOR_NOISE;
             n[r][r] += own * own + (usable[r] ? 0 : UNUSABLE);
         }
-        return new Array2DRowRealMatrix(n, false);
+        return n;
     }
 
     private static double[] response(double[][] weights, Spectrum surface) {
@@ -126,6 +171,14 @@ final class ResponseEstimate {
             }
         }
         return out;
+    }
+
+    private static void add(double[][] to, double[][] m) {
+        for (int r = 0; r < to.length; r++) {
+            for (int c = 0; c < to.length; c++) {
+                to[r][c] += m[r][c];
+            }
+        }
     }
 
     private static double[] minus(double[] a, double[] b) {

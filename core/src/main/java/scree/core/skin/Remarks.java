@@ -5,15 +5,12 @@ import java.util.List;
 import scree.core.image.Calibration;
 import scree.core.image.CardLayout;
 import scree.core.image.CardSighting;
+import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
 import scree.core.skin.SkinReading.Trust;
 
-/** What is to be said of the card and the light of a picture, and what a reading from it is worth. */
+/** What is to be said of the card in a picture, and what a reading from it is worth. */
 public final class Remarks {
-    /** Side light limits. Derived: simulated rooms in the calibration study, docs/method.md. */
-    static final double SIDE_LIGHT_WARN = 0.10;
-
-    static final double SIDE_LIGHT_TOO_MUCH = 0.15;
     /** Fields lost beyond which a card no longer supports a reading. Derived: 18 fields read as well as 24, fewer worse. */
     static final int MOST_LOST_FIELDS = 5;
 
@@ -28,14 +25,12 @@ public final class Remarks {
         GREY_CARD_ONLY,
         /** Args: unusable fields, fields. */
         CARD_FIELDS_LOST,
-        /** Args: difference of left and right in %. */
-        LIGHT_SLANTS,
-        /** Args: difference of left and right in %. */
-        LIGHT_FROM_ONE_SIDE
+        /** Fewer than two greys are left: nothing can be told from one. */
+        ONE_GREY_LEFT
     }
 
-    /** Returns the remarks on card and light, card first. */
-    public static List<Reason> on(CardSighting card, Calibration.Quality quality, double sideLight) {
+    /** Returns the remarks on the card. */
+    public static List<Reason> on(CardSighting card, Calibration.Quality quality) {
         List<Reason> remarks = new ArrayList<>();
         if (card instanceof CardSighting.Partial partial) {
             remarks.add(Reason.caution(Code.CARD_PARTLY_HIDDEN, partial.marks()));
@@ -49,21 +44,24 @@ public final class Remarks {
         if (quality.unusable() > 0) {
             remarks.add(Reason.check(Code.CARD_FIELDS_LOST, quality.unusable(), quality.fields()));
         }
-        int percent = (int) Math.round(100 * Math.expm1(sideLight));
-        if (sideLight > SIDE_LIGHT_TOO_MUCH) {
-            remarks.add(Reason.caution(Code.LIGHT_FROM_ONE_SIDE, percent));
-        } else if (sideLight > SIDE_LIGHT_WARN) {
-            remarks.add(Reason.check(Code.LIGHT_SLANTS, percent));
+        if (oneGrey(card, quality)) {
+            remarks.add(Reason.caution(Code.ONE_GREY_LEFT));
         }
         return remarks;
     }
 
-    /** Returns what the reading rests on: without a whole card, or in light from one side, it is provisional. */
-    static Trust trust(CardSighting card, Calibration.Quality quality, double sideLight) {
-        boolean lost = quality.unusable() > MOST_LOST_FIELDS;
-        if (!(card instanceof CardSighting.Found found) || lost || sideLight > SIDE_LIGHT_TOO_MUCH) {
+    /** Returns what the reading rests on: without a whole card, or in unfit light, it is provisional. */
+    static Trust trust(CardSighting card, Calibration.Quality quality, LightVerdict light) {
+        boolean lost = quality.unusable() > MOST_LOST_FIELDS || oneGrey(card, quality);
+        if (!(card instanceof CardSighting.Found found) || lost || light.grade() == LightVerdict.Grade.UNFIT) {
             return Trust.PROVISIONAL;
         }
         return found.kind() == CardLayout.Kind.GREY ? Trust.GREY_CARD : Trust.COLOUR_CARD;
+    }
+
+    private static boolean oneGrey(CardSighting card, Calibration.Quality quality) {
+        return card instanceof CardSighting.Found found
+                && found.kind() == CardLayout.Kind.GREY
+                && quality.fields() - quality.unusable() < 2;
     }
 }

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import scree.core.colour.Lab;
-import scree.core.face.Side;
 import scree.core.image.Calibration;
+import scree.core.image.CameraProfile;
 import scree.core.image.CardCalibration;
 import scree.core.image.CardLayout;
 import scree.core.image.CardSamples;
@@ -14,8 +16,12 @@ import scree.core.image.CardSighting;
 import scree.core.image.GreyCalibration;
 import scree.core.image.PlainDecoding;
 import scree.core.image.Point;
+import scree.core.image.PrintedCard;
 import scree.core.image.Raster;
 import scree.core.image.ZoneSample;
+import scree.core.light.LightFigures;
+import scree.core.light.LightJudge;
+import scree.core.skin.LightSurvey.Sampled;
 import scree.core.skin.SkinReading.Unread;
 import scree.core.skin.SkinReading.WhyUnread;
 
@@ -25,6 +31,10 @@ public final class SkinReader {
     private static final double LEAST_KEPT = 0.45;
 
     private static final int LEAST_PIXELS = 60;
+    private static final int LEAST_SPOT_PIXELS = 12;
+    /** How far the skin round a spot is looked at, in its radius. House choice. */
+    private static final double RING = 2.2;
+
     /** Luma of clean skin varies by under 0.03; strands of hair or a shadow's edge by more. House choice. */
     private static final double MOST_SPREAD = 0.065;
     /** A zone darker than the cheeks by this share of linear light is hair or shadow, not skin. House choice. */
@@ -38,9 +48,17 @@ public final class SkinReader {
      * @param outlines of the zones, each zone and side at most once
      */
     public static SkinReading read(Raster picture, CardSighting card, FaceFrame face, List<ZoneOutline> outlines) {
-        Calibration calibration = calibrate(picture, card);
-        Map<Zone, List<Sampled>> samples = sample(picture, face, outlines);
+        return read(picture, card, SkinScene.of(face, outlines));
+    }
+
+    /** Reads one picture of which this is known. */
+    public static SkinReading read(Raster picture, CardSighting card, SkinScene scene) {
+        Calibration calibration = calibrate(picture, card, scene);
+        List<Sampled> all = sample(picture, scene);
+        Map<Zone, List<Sampled>> samples =
+                all.stream().collect(Collectors.groupingBy(Sampled::zone, LinkedHashMap::new, Collectors.toList()));
         double skinLight = skinLight(samples, calibration);
+        Point middle = scene.face().centre();
         List<ZoneReading> zones = new ArrayList<>();
         List<Unread> unread = new ArrayList<>();
         for (var entry : samples.entrySet()) {
@@ -57,39 +75,63 @@ public final class SkinReader {
             if (good.isEmpty()) {
                 unread.add(new Unread(entry.getKey(), why));
             } else {
-                zones.add(reading(entry.getKey(), good, calibration, face.centre()));
+                zones.add(reading(entry.getKey(), good, calibration, middle));
             }
         }
-        double sideLight = sideLight(samples.getOrDefault(Zone.CHEEK, List.of()), calibration);
         Calibration.Quality quality = calibration.quality();
+        LightFigures light = new LightSurvey(picture, card, calibration, scene.face()).figures(all);
         return new SkinReading(
-                Remarks.trust(card, quality, sideLight),
+                Remarks.trust(card, quality, LightJudge.judge(light, null)),
                 quality,
                 zones,
                 unread,
-                sideLight,
-                Remarks.on(card, quality, sideLight));
+                spots(picture, scene, calibration),
+                light,
+                Remarks.on(card, quality));
     }
 
-    private record Sampled(Side side, ZoneSample sample) {}
+    /** Returns what a daylight picture with the colour card teaches about the phone, for its later grey-card pictures. */
+    public static Optional<CameraProfile> learn(Raster picture, CardSighting card, PrintedCard print) {
+        return card instanceof CardSighting.Found found && found.kind() == CardLayout.Kind.COLOUR
+                ? Optional.of(CardCalibration.of(CardSamples.of(picture, found), found, print)
+                        .profile())
+                : Optional.empty();
+    }
 
-    private static Calibration calibrate(Raster picture, CardSighting card) {
+    private static Calibration calibrate(Raster picture, CardSighting card, SkinScene scene) {
         if (!(card instanceof CardSighting.Found found)) {
             return new PlainDecoding();
         }
         CardSamples samples = CardSamples.of(picture, found);
-        return found.kind() == CardLayout.Kind.GREY
-                ? GreyCalibration.of(samples, found, GreyCalibration.Light.DAYLIGHT)
-                : CardCalibration.of(samples, found);
+        if (found.kind() == CardLayout.Kind.COLOUR) {
+            return CardCalibration.of(samples, found, scene.print());
+        }
+        return scene.phone()
+                .map(phone -> GreyCalibration.of(samples, found, scene.print(), phone))
+                .orElseGet(() -> GreyCalibration.of(samples, found, scene.print(), GreyCalibration.Light.DAYLIGHT));
     }
 
-    private static Map<Zone, List<Sampled>> sample(Raster picture, FaceFrame face, List<ZoneOutline> outlines) {
-        Map<Zone, List<Sampled>> samples = new LinkedHashMap<>();
-        for (ZoneOutline outline : outlines) {
-            samples.computeIfAbsent(outline.zone(), z -> new ArrayList<>())
-                    .add(new Sampled(outline.side(), ZoneSample.of(picture, outline.polygon(face))));
+    private static List<Sampled> sample(Raster picture, SkinScene scene) {
+        List<List<Point>> without = scene.without();
+        return scene.outlines().stream()
+                .map(o -> new Sampled(o.zone(), o.side(), ZoneSample.of(picture, o.polygon(scene.face()), without)))
+                .toList();
+    }
+
+    /** A spot against the ring of skin round it, both in the same light, so that no shading has to be told. */
+    private static List<SpotReading> spots(Raster picture, SkinScene scene, Calibration calibration) {
+        List<SpotReading> read = new ArrayList<>();
+        Point middle = scene.face().centre();
+        for (FreeSpot spot : scene.spots()) {
+            List<List<Point>> notRing = new ArrayList<>(scene.without());
+            ZoneSample inner = ZoneSample.of(picture, spot.polygon(scene.face(), 0.85));
+            ZoneSample ring = ZoneSample.of(picture, spot.polygon(scene.face(), RING), notRing);
+            if (inner.used() >= LEAST_SPOT_PIXELS && ring.used() >= LEAST_SPOT_PIXELS) {
+                read.add(new SpotReading(
+                        spot, calibration.read(inner.code(), middle), calibration.read(ring.code(), middle)));
+            }
         }
-        return samples;
+        return read;
     }
 
     private static WhyUnread problem(ZoneSample sample, Calibration calibration, double skinLight) {
@@ -113,19 +155,10 @@ public final class SkinReader {
                 .orElse(0);
     }
 
-    private static double sideLight(List<Sampled> cheeks, Calibration calibration) {
-        if (cheeks.size() < 2 || cheeks.stream().anyMatch(s -> s.sample().used() < LEAST_PIXELS)) {
-            return 0;
-        }
-        double a = luminance(calibration.linear(cheeks.get(0).sample().code()));
-        double b = luminance(calibration.linear(cheeks.get(1).sample().code()));
-        return a <= 0 || b <= 0 ? 0 : Math.abs(Math.log(a / b));
-    }
-
     private static ZoneReading reading(Zone zone, List<Sampled> sides, Calibration calibration, Point face) {
         double[] linear = new double[3];
         double spread = 0;
-        int[] counts = new int[4];
+        int[] counts = new int[5];
         for (Sampled s : sides) {
             double[] one = calibration.linear(s.sample().code());
             for (int c = 0; c < 3; c++) {
@@ -136,12 +169,16 @@ public final class SkinReader {
             counts[1] += s.sample().shine();
             counts[2] += s.sample().shadow();
             counts[3] += s.sample().clipped();
+            counts[4] += s.sample().feature();
         }
         double[] code = calibration.code(linear);
         Lab colour = calibration.read(code, face);
         double deltaL = Math.abs(calibration.read(brighter(code, spread), face).lightness() - colour.lightness());
         return new ZoneReading(
-                zone, colour, deltaL, new ZoneSample(code, spread, counts[0], counts[1], counts[2], counts[3]));
+                zone,
+                colour,
+                deltaL,
+                new ZoneSample(code, spread, counts[0], counts[1], counts[2], counts[3], counts[4]));
     }
 
     private static double[] brighter(double[] code, double by) {
@@ -149,6 +186,6 @@ public final class SkinReader {
     }
 
     private static double luminance(double[] linear) {
-        return 0.2126 * linear[0] + 0.7152 * linear[1] + 0.0722 * linear[2];
+        return LightSurvey.luminance(linear);
     }
 }

@@ -1,9 +1,12 @@
 package scree.core.skin;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import scree.core.colour.Lab;
 import scree.core.image.Calibration;
+import scree.core.light.LightFigures;
 import scree.core.reason.Reason;
 
 /**
@@ -13,19 +16,22 @@ import scree.core.reason.Reason;
  * @param quality of the card, all 0 without one
  * @param zones those that could be read
  * @param unread zones that were left out, with the reason
- * @param sideLight |ln(left / right)| of the light on the cheeks; 0.10 is fine, over 0.15 too much
- * @param reasons remarks on card and light, see {@link Remarks}
+ * @param spots free spots that could be read
+ * @param light what the picture tells of its light
+ * @param reasons remarks on the card, see {@link Remarks}
  */
 public record SkinReading(
         Trust trust,
         Calibration.Quality quality,
         List<ZoneReading> zones,
         List<Unread> unread,
-        double sideLight,
+        List<SpotReading> spots,
+        LightFigures light,
         List<Reason> reasons) {
     public SkinReading {
         zones = List.copyOf(zones);
         unread = List.copyOf(unread);
+        spots = List.copyOf(spots);
         reasons = List.copyOf(reasons);
     }
 
@@ -61,6 +67,27 @@ public record SkinReading(
 
     /** A zone without a colour. */
     public record Unread(Zone zone, WhyUnread why) {}
+
+    /** Returns |ln(left / right)| of the light on the cheeks; 0.10 is fine, over 0.15 too much. */
+    public double sideLight() {
+        return light.slant();
+    }
+
+    /** Returns the same reading resting on something else. */
+    public SkinReading trusted(Trust other) {
+        return new SkinReading(other, quality, zones, unread, spots, light, reasons);
+    }
+
+    /** Returns the reading with one zone's colour taken from elsewhere, such as a colour meter. */
+    public SkinReading with(ZoneReading measured) {
+        List<ZoneReading> others = new ArrayList<>(
+                zones.stream().filter(z -> z.zone() != measured.zone()).toList());
+        others.add(measured);
+        others.sort(Comparator.comparing(ZoneReading::zone));
+        List<Unread> still =
+                unread.stream().filter(u -> u.zone() != measured.zone()).toList();
+        return new SkinReading(trust, quality, others, still, spots, light, reasons);
+    }
 
     public Optional<Lab> colourOf(Zone zone) {
         return zones.stream()

@@ -2,6 +2,7 @@ package scree.core.skin;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import scree.core.colour.Lab;
 
 /**
@@ -55,14 +56,17 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
     private static final double PROVISIONAL_HUE_SPREAD = 6;
 
     /**
-     * Tells undertone from the zones that sun and redness reach least: the neck, backed by the jaw; without them from the
+     * Tells undertone from the zones that sun and redness reach least: inner forearm and neck; without them from the
      * outer face, and without that not at all. A pink cheek never makes a cool undertone.
      */
     public static Optional<Undertone> from(SkinReading reading) {
         double spread = reading.trust() == SkinReading.Trust.PROVISIONAL ? PROVISIONAL_HUE_SPREAD : CARD_HUE_SPREAD;
-        Optional<Lab> neck = reading.colourOf(Zone.NECK);
-        if (neck.isPresent()) {
-            return Optional.of(of(List.of(neck.get()), spread, true));
+        List<Lab> sheltered = Stream.of(Zone.FOREARM, Zone.NECK)
+                .map(reading::colourOf)
+                .flatMap(Optional::stream)
+                .toList();
+        if (!sheltered.isEmpty()) {
+            return Optional.of(of(sheltered, spread, true));
         }
         return reading.colourOf(Zone.JAW)
                 .or(() -> reading.colourOf(Zone.OUTER_CHEEK))
@@ -79,7 +83,7 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
     }
 
     /** The normal distribution function by Abramowitz and Stegun (1964), 26.2.17; error under 8e-8. */
-    private static double normal(double x) {
+    static double normal(double x) {
         double t = 1 / (1 + 0.2316419 * Math.abs(x));
         double poly = t * (0.319381530 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
         double tail = Math.exp(-x * x / 2) / Math.sqrt(2 * Math.PI) * poly;

@@ -8,15 +8,24 @@ import scree.core.face.Side;
  */
 public enum Zone {
     FOREHEAD(0, -0.78, 0.40, 0.15, 0, false, 1.087),
-    TEMPLE(0.80, -0.36, 0.06, 0.12, 8, true, 0.9),
+    TEMPLE(0.87, -0.56, 0.05, 0.09, 8, true, 0.9),
+    /** The lid between lashes and brow. */
+    LID(0.50, -0.185, 0.13, 0.030, 0, true, 0.89),
     UNDER_EYE(0.50, 0.21, 0.15, 0.045, 0, true, 0.99),
     NOSE(0, 0.42, 0.055, 0.16, 0, false, 1.07),
+    /** Beside the nostril wing, where redness gathers. */
+    AROUND_NOSE(0.40, 0.70, 0.045, 0.07, 20, true, 1.02),
     CHEEK(0.60, 0.56, 0.17, 0.13, 0, true, 1.0),
     OUTER_CHEEK(0.85, 0.44, 0.07, 0.18, 4, true, 0.91),
     JAW(0.62, 1.10, 0.08, 0.19, 28, true, 0.88),
+    UPPER_LIP(0, 0.865, 0.17, 0.040, 0, false, 1.0),
+    /** Beside and under the mouth's corners. */
+    AROUND_MOUTH(0.47, 1.26, 0.06, 0.09, -20, true, 0.89),
     CHIN(0, 1.60, 0.15, 0.09, 0, false, 0.9),
     NECK(0, 2.42, 0.30, 0.15, 0, false, 1.02),
-    CHEST(0, 3.45, 0.50, 0.16, 0, false, 1.045);
+    CHEST(0, 3.45, 0.50, 0.16, 0, false, 1.045),
+    /** Inner forearm: sun reaches it least. Not in a portrait; read by the colour meter. */
+    FOREARM(0, 0, 0.02, 0.02, 0, false, 1);
 
     private final double x;
     private final double y;
@@ -39,6 +48,11 @@ public enum Zone {
     /** Returns whether it exists on both sides of the face. */
     public boolean paired() {
         return paired;
+    }
+
+    /** Returns whether a portrait shows it. */
+    public boolean inPortrait() {
+        return this != FOREARM;
     }
 
     /**

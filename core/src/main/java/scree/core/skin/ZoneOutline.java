@@ -32,10 +32,13 @@ public record ZoneOutline(
         }
     }
 
-    /** Returns the template's outlines of all zones, both sides. */
+    /** Returns the template's outlines of all zones that a portrait shows, both sides. */
     public static List<ZoneOutline> templates() {
         List<ZoneOutline> all = new ArrayList<>();
         for (Zone zone : Zone.values()) {
+            if (!zone.inPortrait()) {
+                continue;
+            }
             if (zone.paired()) {
                 all.add(zone.template(Side.RIGHT));
                 all.add(zone.template(Side.LEFT));

@@ -30,7 +30,7 @@ class CardCalibrationTest {
             fields.add(new CardField(
                     fields.size() + 1, Lab.of(lab[0], lab[1], lab[2]), Spectrum.of(numbers(row, 10, 46))));
         }
-        CardCalibration calibration = CardCalibration.of(codes, fields);
+        CardCalibration calibration = CardCalibration.of(codes, new PrintedCard("worked example", fields, true));
         for (String[] row : rows.subList(24, 29)) {
             Lab read = calibration.read(numbers(row, 1, 4), new Point(0, 0));
             double[] expected = numbers(row, 7, 10);

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import scree.core.colour.Lab;
 import scree.core.image.Calibration;
 import scree.core.image.ZoneSample;
+import scree.core.light.LightFigures;
 import scree.core.skin.SkinModel.Content;
 import scree.core.skin.SkinReading.Trust;
 
@@ -125,7 +126,9 @@ class SkinJudgementTest {
     private static SkinReading reading(Map<Zone, Lab> colours, Trust trust) {
         List<ZoneReading> zones = new ArrayList<>();
         colours.forEach((zone, lab) ->
-                zones.add(new ZoneReading(zone, lab, 1, new ZoneSample(new double[3], 0, 100, 0, 0, 0))));
-        return new SkinReading(trust, new Calibration.Quality(24, 0, 0.3, 1), zones, List.of(), 0, List.of());
+                zones.add(new ZoneReading(zone, lab, 1, new ZoneSample(new double[3], 0, 100, 0, 0, 0, 0))));
+        var light = new LightFigures(LightFigures.Card.COLOUR, 5600.0, 0.0, 0.0, 0.5, 0.5, 3.0, 0, 0.01);
+        return new SkinReading(
+                trust, new Calibration.Quality(24, 0, 0.3, 1, 0), zones, List.of(), List.of(), light, List.of());
     }
 }

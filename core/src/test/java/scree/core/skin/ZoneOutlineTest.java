@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import scree.core.face.Side;
@@ -15,7 +16,10 @@ class ZoneOutlineTest {
     @Test
     void everyZoneHasItsOutlinesAndPairsMirrorEachOther() {
         List<ZoneOutline> all = ZoneOutline.templates();
-        assertThat(all).extracting(ZoneOutline::zone).contains(Zone.values());
+        assertThat(all)
+                .extracting(ZoneOutline::zone)
+                .contains(Arrays.stream(Zone.values()).filter(Zone::inPortrait).toArray(Zone[]::new))
+                .doesNotContain(Zone.FOREARM);
         for (ZoneOutline o : all) {
             if (o.side() == Side.RIGHT) {
                 ZoneOutline other = all.stream()

@@ -127,6 +127,21 @@ public final class Camera {
         return out;
     }
 
+    /** Returns the {r, g, b} of a white under one lamp while the camera balances for another, green 1. */
+    double[] tint(double[] lamp, double[] balancedFor) {
+        double[] out = new double[3];
+        for (int c = 0; c < 3; c++) {
+            double here = 0;
+            double there = 0;
+            for (int i = 0; i < Spectrum.BANDS; i++) {
+                here += sensitivity[c][i] * lamp[i];
+                there += sensitivity[c][i] * balancedFor[i];
+            }
+            out[c] = here / there;
+        }
+        return new double[] {out[0] / out[1], 1, out[2] / out[1]};
+    }
+
     /** Returns the maker's matrix that is used under a lamp of this blue to red balance. */
     double[][] matrixFor(double[] lamp) {
         return lamp[7] / lamp[27] < .45 ? warmMatrix : dayMatrix;

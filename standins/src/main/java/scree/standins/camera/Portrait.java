@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import scree.core.colour.Illuminant;
 import scree.core.colour.Lab;
+import scree.core.colour.Srgb;
 import scree.core.colour.Xyz;
 import scree.core.face.FacePoints;
 import scree.core.image.CardLayout;
@@ -34,6 +35,15 @@ public final class Portrait {
 
     /** Returns the picture as this camera's sRGB pixels. */
     public Raster shoot(Camera camera, Lamp lamp, Shot shot) {
+        return shoot(camera, lamp, shot, Trouble.NONE);
+    }
+
+    /** Returns the picture in a light that has this wrong with it. */
+    public Raster shoot(Camera camera, Lamp lamp, Shot shot, Trouble trouble) {
+        double[] tint =
+                trouble.second() == null ? null : camera.tint(trouble.second().power(), lamp.power());
+        double[] wall =
+                trouble.wall() == null ? null : Srgb.toLinear(trouble.wall().toXyz());
         Frame frame = scene.frame;
         double[][][] skinRaw = new double[SkinPigment.STEPS][SkinPigment.STEPS][];
         for (int m = 0; m < SkinPigment.STEPS; m++) {
@@ -53,6 +63,7 @@ public final class Portrait {
                 int i = py * frame.width() + px;
                 double x = frame.x(px);
                 pixel(i, skinRaw, paint, raw, skin);
+                trouble(i, x, y, trouble, tint, wall, raw);
                 if (card != null && x > 1.2) {
                     card(card, x, y, raw);
                 }
@@ -60,7 +71,26 @@ public final class Portrait {
                 out[i] = developer.develop(raw[0] * k, raw[1] * k, raw[2] * k);
             }
         }
-        return new Raster(frame.width(), frame.height(), out);
+        Raster picture = new Raster(frame.width(), frame.height(), out);
+        return trouble.workedOver() == 0 ? picture : LocalTones.over(picture, trouble.workedOver());
+    }
+
+    /** A second lamp on the sitter's left, a lit or coloured wall behind and its cast on the nearer cheek. */
+    private void trouble(int i, double x, double y, Trouble trouble, double[] tint, double[] wall, double[] raw) {
+        boolean behind = scene.skin[i] < .02 && Math.abs(x) > 1.25 && y < 1.9;
+        if (tint != null) {
+            double w = trouble.secondShare() * Curves.step(-.5, .9, x);
+            for (int c = 0; c < 3; c++) {
+                raw[c] *= 1 + w * (tint[c] - 1);
+            }
+        }
+        for (int c = 0; c < 3; c++) {
+            if (behind) {
+                raw[c] = (wall == null ? raw[c] : wall[c] * (raw[0] + raw[1] + raw[2]) / 1.6) * trouble.behind();
+            } else if (wall != null && scene.skin[i] > .5) {
+                raw[c] *= 1 + .16 * Curves.step(.2, -1.1, x) * (wall[c] / wall[1] - 1);
+            }
+        }
     }
 
     private void pixel(int i, double[][][] skinRaw, double[][] paint, double[] raw, double[] skin) {

@@ -1,0 +1,36 @@
+package scree.core.skin;
+
+import java.util.List;
+import java.util.Optional;
+import scree.core.skin.Undertone.Family;
+
+/**
+ * An undertone by all its witnesses.
+ *
+ * @param undertone the shares of all together
+ * @param peach 0..1, a rosy-golden cast over warm or neutral skin
+ * @param heard every witness, strongest pull first
+ * @param conflict when two of weight disagree
+ */
+public record UndertoneVerdict(Undertone undertone, double peach, List<Heard> heard, Optional<Conflict> conflict) {
+    public UndertoneVerdict {
+        heard = List.copyOf(heard);
+    }
+
+    /**
+     * One witness as it was weighed.
+     *
+     * @param answer null for the measured one
+     * @param says the family it speaks for
+     * @param pull log-odds of warm over cool that it adds, after its weight; above 0 warmer
+     * @param strength largest log-odds between two families that it adds; 0 when struck
+     */
+    public record Heard(Witness witness, Answer answer, boolean struck, Family says, double pull, double strength) {}
+
+    /**
+     * Two witnesses that say the opposite.
+     *
+     * @param repeat which one to ask again: the less trusted, or the measurement when it was provisional
+     */
+    public record Conflict(Witness one, Family oneSays, Witness other, Family otherSays, Witness repeat) {}
+}
