@@ -10,6 +10,8 @@ alter table reading add light jsonb;
 alter table reading add print_name text;
 alter table zone_reading add feature int not null default 0 check (feature >= 0);
 
+alter table base_choice add light_grade text check (light_grade in ('GOOD', 'USABLE', 'UNFIT'));
+
 create table spot_reading (
     studio_id   bigint not null,
     reading_id  bigint not null,
@@ -100,8 +102,7 @@ create table swatch_press (
 create table phone (
     studio_id   bigint not null references studio (id),
     camera      text not null check (length(camera) between 1 and 120),
-    saturation  double precision not null,
-    components  jsonb not null,
+    map         jsonb not null,
     learned_at  timestamptz not null default now(),
     primary key (studio_id, camera)
 );

@@ -19,6 +19,10 @@
       path = "/zone";
       Object.assign(values, { zone: part.dataset.zone, side: part.dataset.side, scale: scale });
       again = '[data-zone="' + part.dataset.zone + '"][data-side="' + part.dataset.side + '"]';
+    } else if (part.dataset.spot) {
+      path = "/spot/move";
+      Object.assign(values, { spot: part.dataset.spot, scale: scale });
+      again = '[data-spot="' + part.dataset.spot + '"]';
     } else {
       values.point = part.dataset.point;
       again = '[data-point="' + part.dataset.point + '"]';
@@ -34,7 +38,7 @@
   }
 
   document.addEventListener("pointerdown", (event) => {
-    const part = event.target.closest && event.target.closest("#portrait [data-zone], #portrait [data-point]");
+    const part = event.target.closest && event.target.closest("#portrait [data-zone], #portrait [data-spot], #portrait [data-point]");
     if (!part || event.button !== 0) { return; }
     event.preventDefault();
     part.focus({ preventScroll: true });
@@ -74,12 +78,12 @@
     if (held) { held.part.setAttribute("transform", held.was); held = null; }
   });
   document.addEventListener("keydown", (event) => {
-    const part = event.target.closest && event.target.closest("#portrait [data-zone], #portrait [data-point]");
+    const part = event.target.closest && event.target.closest("#portrait [data-zone], #portrait [data-spot], #portrait [data-point]");
     if (!part) { return; }
     const step = event.shiftKey ? 10 : 3;
     const move = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key];
     const scale = { "+": 1.1, "=": 1.1, "-": 1 / 1.1 }[event.key];
     if (move) { event.preventDefault(); send(part, move[0], move[1], 1); }
-    else if (scale && part.dataset.zone) { event.preventDefault(); send(part, 0, 0, scale); }
+    else if (scale && (part.dataset.zone || part.dataset.spot)) { event.preventDefault(); send(part, 0, 0, scale); }
   });
 })();

@@ -2,7 +2,9 @@
 (function () {
   "use strict";
   if (!document.getElementById("place")) { return; }
-  let mode = "plan", light = "DAYLIGHT", share = 100, held = null, busy = false;
+  const event = document.querySelector("[data-event-light]");
+  const seenIn = { OFFICE: "COOL_LAMP", WARM_STAGE: "WARM_LAMP", FLASH: "FLASH" };
+  let mode = "plan", light = (event && seenIn[event.dataset.eventLight]) || "DAYLIGHT", share = 100, held = null, busy = false;
   const page = () => document.getElementById("place");
   const drawing = () => document.getElementById("place-drawing");
   const url = () => page().dataset.url;

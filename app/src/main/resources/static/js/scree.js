@@ -58,6 +58,18 @@
     }));
   }
 
+  /* A dry-down runs on by itself; when it ends the page is asked again. */
+  const dry = document.querySelector(".dry-down");
+  if (dry) {
+    const until = Date.now() + Number(dry.dataset.seconds) * 1000, left = dry.querySelector("[data-left]");
+    const tick = () => {
+      const s = Math.max(0, Math.round((until - Date.now()) / 1000));
+      left.textContent = Math.floor(s / 60) + ":" + String(s % 60).padStart(2, "0") + " min";
+      if (s === 0) { location.reload(); } else { setTimeout(tick, 1000); }
+    };
+    tick();
+  }
+
   const keys = document.getElementById("keys");
   const opener = document.getElementById("keys-open");
   if (opener) { opener.addEventListener("click", () => keys.showModal()); }
@@ -70,7 +82,7 @@
     const typing = !event.target.closest || event.target.closest("input, textarea, select, dialog");
     if (typing || event.ctrlKey || event.metaKey || event.altKey) { return; }
     const sitting = document.querySelector("[data-sitting]");
-    const stage = { 1: "intake", 2: "skin", 3: "base", 4: "face", 5: "place" }[event.key];
+    const stage = { 1: "intake", 2: "light", 3: "skin", 4: "base", 5: "face", 6: "place" }[event.key];
     const page = { t: "/", c: "/clients", k: "/kit" }[event.key];
     if (sitting && stage) { location.href = "/sittings/" + sitting.dataset.sitting + "/" + stage; }
     else if (page) { location.href = page; }
@@ -78,6 +90,9 @@
     else if (event.key === "/") { const find = document.getElementById("find"); if (find) { event.preventDefault(); find.focus(); } }
     else if (event.key === "n") { press('[data-key="n"]'); }
     else if (event.key === "m") { press("#move"); }
+    else if (event.key === "o") { press("#show-left-out"); }
+    else if (event.key === "p") { press("#read-meter"); }
+    else if (event.key === "w") { press('a[href$="/undertone"]'); }
     else if (event.key === "s") { press("#figures-open"); }
     else if (event.key === "Enter" && event.target === document.body) { press("[data-main]"); }
     else if ((event.key === "Enter" || event.key === " ") && event.target.matches("a.pebble")) { event.preventDefault(); event.target.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true })); }

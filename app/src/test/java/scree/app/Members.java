@@ -39,6 +39,8 @@ public final class Members {
                 null,
                 null,
                 null,
+                Sitting.EventLight.DAYLIGHT,
+                null,
                 3);
     }
 
@@ -68,6 +70,8 @@ public final class Members {
                 null,
                 null,
                 null,
+                null,
+                Sitting.EventLight.DAYLIGHT,
                 null,
                 0);
     }

@@ -26,6 +26,7 @@ public record BaseChoice(
         double difference,
         int rank,
         String trust,
+        String lightGrade,
         String note,
         OffsetDateTime chosenAt,
         int version) {

@@ -26,7 +26,7 @@ class BaseStage implements StageOfSitting {
 
     @Override
     public int order() {
-        return 2;
+        return 3;
     }
 
     /** A base taken before the skin was read again asks for another look. */

@@ -7,8 +7,10 @@ import java.util.Optional;
 import org.springframework.context.MessageSource;
 import scree.app.look.PebbleField;
 import scree.app.look.Stones;
+import scree.app.skin.LightWords;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
+import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
 import scree.core.reason.Severity;
 import scree.core.shade.DifferenceContour;
@@ -19,7 +21,7 @@ import scree.core.skin.SkinReading;
 /** What the Base page shows, with all geometry and words done. */
 record BaseView(
         String verdict,
-        boolean provisional,
+        String provisional,
         MatchTarget.School school,
         Field field,
         List<Row> rows,
@@ -79,7 +81,7 @@ record BaseView(
     record Stop(double offset, String colour) {}
 
     /** What was taken. */
-    record Taken(String name, String note, String figure) {}
+    record Taken(String name, String note, String figure, boolean provisional) {}
 
     private static final double WIDTH = 430;
     private static final double HEIGHT = 596;
@@ -99,7 +101,7 @@ record BaseView(
                 .toList();
         return new BaseView(
                 verdict(list, messages, locale),
-                list.trust() == SkinReading.Trust.PROVISIONAL,
+                provisional(list, messages, locale),
                 target.school(),
                 field(list, target, sitting, messages, locale),
                 rows,
@@ -108,8 +110,24 @@ record BaseView(
                 stripes(list, messages, locale),
                 gradient(target),
                 target.colour().lightness() <= 52,
-                choice.map(c -> new Taken(c.fullName(), c.note(), one(c.difference())))
+                choice.map(c -> new Taken(
+                                c.fullName(),
+                                c.note(),
+                                one(c.difference()),
+                                c.trust().equals(SkinReading.Trust.PROVISIONAL.name())))
                         .orElse(null));
+    }
+
+    /** Returns why every figure is provisional, with the light's worst reason, or null. */
+    private static String provisional(Shortlist list, MessageSource messages, Locale locale) {
+        if (list.trust() != SkinReading.Trust.PROVISIONAL) {
+            return null;
+        }
+        boolean unfit = list.light().grade() == LightVerdict.Grade.UNFIT;
+        String why = unfit
+                ? " " + new LightWords(messages, locale).reasons(list.light()).get(0)
+                : "";
+        return messages.getMessage(unfit ? "base.provisional.light" : "base.provisional.card", null, locale) + why;
     }
 
     private static String verdict(Shortlist list, MessageSource messages, Locale locale) {

@@ -75,7 +75,8 @@ public class Bases {
                 reading.skin().trust(),
                 ranked,
                 stripes(studio, sitting.id(), usable, target, bases),
-                bases.size() - open.size());
+                bases.size() - open.size(),
+                reading.light());
     }
 
     private List<Shortlist.Ranked> stripes(
@@ -163,6 +164,7 @@ public class Bases {
                         ranked.difference(),
                         nearerUsable + 1,
                         list.trust().name(),
+                        list.light().grade().name(),
                         note,
                         null,
                         0));

@@ -141,7 +141,7 @@ class DemoLoader implements ApplicationRunner {
         for (Past past : past(sitter, index)) {
             LocalDateTime at = today.minusDays(past.daysAgo()).atTime(LocalTime.of(14, 30));
             long id = sittings.add(studio, client, artist.artistId(), at, 50, past.event());
-            work(artist, id, camera.past(sitter, past.shotName(), past.skin()), x, true);
+            work(artist, id, camera.past(sitter, past.shotName(), past.skin()), x, true, null);
             sittings.finish(studio, id);
         }
         long id = sittings.add(
@@ -153,10 +153,8 @@ class DemoLoader implements ApplicationRunner {
                 EVENT);
         if (index < DONE_TODAY + 2) {
             boolean done = index < DONE_TODAY;
-            work(artist, id, camera.today(sitter), x, done);
-            if (index != DONE_TODAY) { // the present one is left for the browser to find
-                readFace(artist, id, sitter, done);
-            }
+            // the present one's points are left for the browser to find
+            work(artist, id, camera.today(sitter), x, done, index == DONE_TODAY ? null : sitter);
             if (done) {
                 sittings.finish(studio, id);
             }
@@ -170,7 +168,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     /** Does what an artist does: intake, picture, reading, and the best base that is not struck out. */
-    private void work(Member me, long id, byte[] picture, Extra x, boolean takeBase) {
+    private void work(Member me, long id, byte[] picture, Extra x, boolean takeBase, Sitter face) {
         StudioId studio = me.studio();
         String broken = x.bothers().contains("cold sore") ? "cold sore at the mouth's left corner" : null;
         sittings.saveIntake(
@@ -189,6 +187,10 @@ class DemoLoader implements ApplicationRunner {
                         x.bothers(),
                         null));
         readings.take(studio, id, picture);
+        if (face != null) {
+            readFace(me, id, face, takeBase);
+            readings.layOnPoints(studio, id);
+        }
         readings.keep(studio, id, readings.of(studio, id).orElseThrow().version());
         if (takeBase) {
             bases.shortlist(studio, id, MatchTarget.School.JAW_TO_NECK, new BaseFilter(null, null, null, true)).stream()

@@ -12,6 +12,7 @@ import scree.app.sitting.Sitting;
 import scree.app.skin.PracticeCamera;
 import scree.core.colour.Lab;
 import scree.core.face.FacePoints;
+import scree.core.image.CardLayout;
 import scree.core.image.PictureIntake;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
@@ -20,6 +21,7 @@ import scree.standins.camera.Lighting;
 import scree.standins.camera.Shot;
 import scree.standins.camera.Sitter;
 import scree.standins.camera.Studio;
+import scree.standins.camera.Trouble;
 
 /** Plugs the simulated camera in: photographs the made-up musicians, once each, and keeps the files for the next start. */
 @Component
@@ -28,22 +30,27 @@ class StandInCamera implements PracticeCamera {
     /** Below it a card's dots are too small to be found. */
     private static final int SMALLEST = 640;
 
+    private final StandInMeters meters;
     private final int width;
     private final Path cache;
 
     StandInCamera(
-            @Value("${scree.demo.portrait-width}") int width, @Value("${scree.demo.portrait-cache:}") String cache) {
+            StandInMeters meters,
+            @Value("${scree.demo.portrait-width}") int width,
+            @Value("${scree.demo.portrait-cache:}") String cache) {
+        this.meters = meters;
         this.width = width;
         this.cache = cache.isBlank() ? null : Path.of(cache);
     }
 
     @Override
-    public byte[] photograph(Sitting sitting) {
+    public byte[] photograph(Sitting sitting, Room room) {
         Sitter sitter = Ensemble.all().stream()
                 .filter(s -> s.name().equals(sitting.clientName()))
                 .findFirst()
                 .orElse(Ensemble.all().get((int) Math.floorMod(sitting.clientId(), 12L)));
-        return today(sitter);
+        meters.room(room);
+        return room == Room.WINDOW ? today(sitter) : stored(sitter, "room-" + room, room, sitter.skin(), 5600, width);
     }
 
     byte[] today(Sitter sitter) {
@@ -62,13 +69,20 @@ class StandInCamera implements PracticeCamera {
 
     /** Returns a JPEG of the sitter with the colour card in daylight. */
     private byte[] photograph(Sitter sitter, String when, Lab skin, double kelvin, int width) {
+        return stored(sitter, when, Room.WINDOW, skin, kelvin, width);
+    }
+
+    private byte[] stored(Sitter sitter, String when, Room room, Lab skin, double kelvin, int width) {
         String name = "%s-%s-%d.jpg"
-                .formatted(sitter.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"), when, width);
+                .formatted(
+                        sitter.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"),
+                        when.toLowerCase(Locale.ROOT),
+                        width);
         try {
             if (cache != null && Files.exists(cache.resolve(name))) {
                 return Files.readAllBytes(cache.resolve(name));
             }
-            byte[] jpeg = render(Ensemble.withSkin(sitter, skin), kelvin, width);
+            byte[] jpeg = render(Ensemble.withSkin(sitter, skin), room, kelvin, width);
             if (cache != null) {
                 Files.createDirectories(cache);
                 Files.write(cache.resolve(name), jpeg);
@@ -79,9 +93,26 @@ class StandInCamera implements PracticeCamera {
         }
     }
 
-    private static byte[] render(Sitter sitter, double kelvin, int width) {
-        var portrait = Studio.seat(sitter, Lighting.facingWindow(), width);
-        var picture = portrait.shoot(Camera.quiet(5), Lamp.daylight(kelvin), Shot.withCard(sitter.seed()));
+    private static byte[] render(Sitter sitter, Room room, double kelvin, int width) {
+        Lighting lighting = switch (room) {
+            case SIDE_WINDOW -> Lighting.sideWindow();
+            case LAMP_ABOVE -> Lighting.lampAbove();
+            default -> Lighting.facingWindow();
+        };
+        Trouble trouble = switch (room) {
+            case LAMP_AND_WINDOW -> Trouble.secondLamp(Lamp.led(2900, 60), .5);
+            case WINDOW_BEHIND -> Trouble.litFromBehind(2.5);
+            case COLOURED_WALL -> Trouble.colouredWall(Lab.of(55, -35, 25));
+            default -> Trouble.NONE;
+        };
+        Lamp lamp = room == Room.WARM_LAMP ? Lamp.led(2900, 60) : Lamp.daylight(kelvin);
+        Shot shot = Shot.withCard(sitter.seed());
+        var picture = Studio.seat(sitter, lighting, width)
+                .shoot(
+                        Camera.quiet(5),
+                        lamp,
+                        room == Room.GREY_CARD ? shot.withCard(CardLayout.Kind.GREY) : shot,
+                        trouble);
         return PictureIntake.encodeJpeg(picture, 0.95f);
     }
 }

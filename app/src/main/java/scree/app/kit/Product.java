@@ -33,6 +33,29 @@ public record Product(
         return Lab.of(settledL, settledA, settledB);
     }
 
+    /** Returns the product with colours measured anew. */
+    public Product measured(Lab wet, Lab settled) {
+        return new Product(
+                id,
+                line,
+                name,
+                role,
+                form,
+                finish,
+                contrastRatio,
+                wet.lightness(),
+                wet.a(),
+                wet.b(),
+                settled.lightness(),
+                settled.a(),
+                settled.b(),
+                openedOn,
+                monthsOpen,
+                allergens,
+                inStock,
+                version);
+    }
+
     public String fullName() {
         return line + " " + name;
     }

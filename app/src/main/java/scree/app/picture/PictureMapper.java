@@ -19,7 +19,10 @@ interface PictureMapper {
             @Param("width") int width,
             @Param("height") int height,
             @Param("jpeg") byte[] jpeg,
-            @Param("thumb") byte[] thumb);
+            @Param("thumb") byte[] thumb,
+            @Param("camera") String camera);
+
+    String camera(@Param("studio") StudioId studio, @Param("id") long id);
 
     Bytes jpeg(@Param("studio") StudioId studio, @Param("id") long id);
 

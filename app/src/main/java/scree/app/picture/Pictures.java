@@ -1,12 +1,18 @@
 package scree.app.picture;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Collection;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.studio.StudioId;
@@ -44,7 +50,15 @@ public class Pictures {
         Raster raster = PictureIntake.read(upload).shrunkTo(PictureIntake.STORED_LONGEST_SIDE);
         byte[] jpeg = PictureIntake.encodeForStore(raster);
         byte[] thumb = PictureIntake.encodeJpeg(faceCrop(raster).shrunkTo(THUMB_SIDE), 0.9f);
-        return mapper.add(studio, sitting, sha256(jpeg), raster.width(), raster.height(), jpeg, thumb);
+        return mapper.add(
+                studio,
+                sitting,
+                sha256(jpeg),
+                raster.width(),
+                raster.height(),
+                jpeg,
+                thumb,
+                PictureIntake.cameraOf(upload).orElse(null));
     }
 
     /** Returns a stored picture's pixels. */
@@ -61,6 +75,21 @@ public class Pictures {
 
     public byte[] thumb(StudioId studio, long id) {
         return NotHere.unless(mapper.thumb(studio, id), "picture").bytes();
+    }
+
+    /** Returns which phone took it, as far as the file said. */
+    public Optional<String> camera(StudioId studio, long id) {
+        return Optional.ofNullable(mapper.camera(studio, id));
+    }
+
+    /** Returns a layer as PNG. */
+    public static byte[] png(BufferedImage layer) {
+        try (var bytes = new ByteArrayOutputStream()) {
+            ImageIO.write(layer, "png", bytes);
+            return bytes.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException("a PNG could not be written in memory", e);
+        }
     }
 
     public Picture get(StudioId studio, long id) {

@@ -35,6 +35,7 @@ import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.core.colour.Srgb;
 import scree.core.skin.MatchTarget;
+import scree.core.skin.SkinReading;
 
 /** The record of a client: who they are and what was read and taken, sitting by sitting. */
 @Controller
@@ -84,7 +85,8 @@ class RecordController {
             String baseStone,
             String figure,
             String rank,
-            String note) {}
+            String note,
+            String trust) {}
 
     /** A client in the list. */
     record Line(Client client, String stone) {}
@@ -135,7 +137,7 @@ class RecordController {
                 s.event(),
                 s.artistFirstName(),
                 shot == null ? null : shot.id(),
-                taken == null ? null : words.verdict(taken.skin()),
+                taken == null ? null : words.verdict(taken),
                 target.map(t -> Srgb.hex(t.colour())).orElse(null),
                 stones.pebble("client-" + s.clientId(), 24, 20, 16),
                 target.map(t -> String.format(Locale.ROOT, "L* %.1f", t.colour().lightness()))
@@ -147,7 +149,13 @@ class RecordController {
                 choice == null || choice.rank() == 1
                         ? null
                         : messages.getMessage("record.rank", new Object[] {choice.rank()}, locale),
-                choice == null ? null : choice.note());
+                choice == null ? null : choice.note(),
+                choice != null && choice.trust().equals(SkinReading.Trust.PROVISIONAL.name())
+                        ? messages.getMessage(
+                                "UNFIT".equals(choice.lightGrade()) ? "record.provisional.light" : "record.provisional",
+                                null,
+                                locale)
+                        : null);
     }
 
     /** Opens a sitting for a client, today unless another day is given. */

@@ -29,7 +29,19 @@ public record Sitting(
         String bothers,
         String loves,
         OffsetDateTime intakeAt,
+        EventLight eventLight,
+        OffsetDateTime cameInAt,
         int version) {
+    /** The light in which the face will be seen. */
+    public enum EventLight {
+        DAYLIGHT,
+        /** Cool tubes of offices and shops. */
+        OFFICE,
+        /** Warm lamps of a stage or a room in the evening. */
+        WARM_STAGE,
+        FLASH
+    }
+
     public boolean done() {
         return doneAt != null;
     }

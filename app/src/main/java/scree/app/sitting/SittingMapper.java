@@ -31,5 +31,12 @@ interface SittingMapper {
             @Param("version") int version,
             @Param("i") IntakeAnswers answers);
 
+    int putEventLight(@Param("studio") StudioId studio, @Param("id") long id, @Param("light") Sitting.EventLight light);
+
+    int cameIn(@Param("studio") StudioId studio, @Param("id") long id);
+
+    /** Returns sittings that were sent from home and not sat yet, newest first. */
+    List<Sitting> sentFromHome(@Param("studio") StudioId studio);
+
     int finish(@Param("studio") StudioId studio, @Param("id") long id);
 }

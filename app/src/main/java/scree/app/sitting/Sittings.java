@@ -43,6 +43,23 @@ public class Sittings {
         }
     }
 
+    /** Sets the light in which the face will be seen. */
+    @Transactional
+    public void eventLight(StudioId studio, long id, Sitting.EventLight light) {
+        get(studio, id);
+        mapper.putEventLight(studio, id, light);
+    }
+
+    /** Marks a sitting as sent from home. */
+    @Transactional
+    public void cameIn(StudioId studio, long id) {
+        mapper.cameIn(studio, id);
+    }
+
+    public List<Sitting> cameIn(StudioId studio) {
+        return mapper.sentFromHome(studio);
+    }
+
     @Transactional
     public void finish(StudioId studio, long id) {
         mapper.finish(studio, id);

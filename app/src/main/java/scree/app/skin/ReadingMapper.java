@@ -22,6 +22,12 @@ interface ReadingMapper {
 
     int addZones(@Param("studio") StudioId studio, @Param("zones") List<ZoneRow> zones);
 
+    List<SpotRow> spots(@Param("studio") StudioId studio, @Param("readings") Collection<Long> readings);
+
+    int clearSpots(@Param("studio") StudioId studio, @Param("reading") long reading);
+
+    int addSpots(@Param("studio") StudioId studio, @Param("spots") List<SpotRow> spots);
+
     /** Returns the rows changed: 0 when the reading was taken anew since {@code version}. */
     int keep(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("version") int version);
 }

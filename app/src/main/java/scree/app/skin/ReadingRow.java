@@ -2,7 +2,7 @@ package scree.app.skin;
 
 import java.time.OffsetDateTime;
 
-/** A reading as stored; {@code face} is JSON of {@link FaceState}. */
+/** A reading as stored; {@code face} is JSON of {@link FaceState}, {@code light} of the core's light figures. */
 record ReadingRow(
         long id,
         long sittingId,
@@ -13,5 +13,7 @@ record ReadingRow(
         int cardLost,
         double cardResidual,
         double sideLight,
+        String light,
+        String printName,
         OffsetDateTime keptAt,
         int version) {}

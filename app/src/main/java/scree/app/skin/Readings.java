@@ -2,62 +2,114 @@ package scree.app.skin;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.card.Cards;
+import scree.app.face.Faces;
+import scree.app.face.TakenFace;
+import scree.app.meter.Meters;
+import scree.app.meter.Pressed;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Sittings;
+import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
 import scree.core.image.Calibration;
+import scree.core.image.CameraProfile;
 import scree.core.image.CardFinder;
 import scree.core.image.CardSighting;
+import scree.core.image.LeftOut;
+import scree.core.image.PrintedCard;
 import scree.core.image.Raster;
 import scree.core.image.ZoneSample;
+import scree.core.light.LightFigures;
+import scree.core.light.LightJudge;
+import scree.core.light.LightVerdict;
+import scree.core.light.MeteredLight;
+import scree.core.skin.Answer;
+import scree.core.skin.Features;
+import scree.core.skin.FreeSpot;
 import scree.core.skin.SkinReader;
 import scree.core.skin.SkinReading;
+import scree.core.skin.SkinScene;
+import scree.core.skin.SpotReading;
+import scree.core.skin.Testimony;
+import scree.core.skin.UndertoneBench;
+import scree.core.skin.Witness;
 import scree.core.skin.Zone;
 import scree.core.skin.ZoneReading;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Takes readings from pictures, measures again when points or zones move, and keeps them. */
+/** Takes readings from pictures, measures again when points, zones or spots move, and joins in what meters and witnesses say. */
 @Service
 public class Readings {
     private final ReadingMapper mapper;
+    private final SkinMapper skin;
     private final Pictures pictures;
     private final Sittings sittings;
+    private final Faces faces;
+    private final Meters meters;
+    private final Cards cards;
     private final JsonMapper json;
 
-    Readings(ReadingMapper mapper, Pictures pictures, Sittings sittings, JsonMapper json) {
+    Readings(
+            ReadingMapper mapper,
+            SkinMapper skin,
+            Pictures pictures,
+            Sittings sittings,
+            Faces faces,
+            Meters meters,
+            Cards cards,
+            JsonMapper json) {
         this.mapper = mapper;
+        this.skin = skin;
         this.pictures = pictures;
         this.sittings = sittings;
+        this.faces = faces;
+        this.meters = meters;
+        this.cards = cards;
         this.json = json;
     }
 
     public Optional<TakenReading> of(StudioId studio, long sitting) {
         return Optional.ofNullable(mapper.ofSitting(studio, sitting))
-                .map(row -> taken(row, mapper.zones(studio, List.of(row.id()))));
+                .map(row -> of(studio, List.of(row)).get(sitting));
     }
 
     /** Returns the readings of several sittings by sitting. */
     public Map<Long, TakenReading> of(StudioId studio, Collection<Long> sittingIds) {
         List<ReadingRow> rows = sittingIds.isEmpty() ? List.of() : mapper.ofSittings(studio, sittingIds);
-        if (rows.isEmpty()) {
-            return Map.of();
-        }
-        Map<Long, List<ZoneRow>> zones = mapper
-                .zones(studio, rows.stream().map(ReadingRow::id).toList())
-                .stream()
-                .collect(Collectors.groupingBy(ZoneRow::readingId));
+        return rows.isEmpty() ? Map.of() : of(studio, rows);
+    }
+
+    private Map<Long, TakenReading> of(StudioId studio, List<ReadingRow> rows) {
+        List<Long> ids = rows.stream().map(ReadingRow::id).toList();
+        Map<Long, List<ZoneRow>> zones =
+                mapper.zones(studio, ids).stream().collect(Collectors.groupingBy(ZoneRow::readingId));
+        Map<Long, List<SpotRow>> spots =
+                mapper.spots(studio, ids).stream().collect(Collectors.groupingBy(SpotRow::readingId));
+        Map<Long, List<TestimonyRow>> said =
+                skin.said(studio, rows.stream().map(ReadingRow::sittingId).toList()).stream()
+                        .collect(Collectors.groupingBy(TestimonyRow::sittingId));
         return rows.stream()
                 .collect(Collectors.toMap(
-                        ReadingRow::sittingId, row -> taken(row, zones.getOrDefault(row.id(), List.of()))));
+                        ReadingRow::sittingId,
+                        row -> taken(
+                                studio,
+                                row,
+                                zones.getOrDefault(row.id(), List.of()),
+                                spots.getOrDefault(row.id(), List.of()),
+                                said.getOrDefault(row.sittingId(), List.of()))));
     }
 
     /**
@@ -70,20 +122,39 @@ public class Readings {
         sittings.get(studio, sitting);
         long picture = pictures.store(studio, sitting, upload);
         Raster raster = pictures.raster(studio, picture);
-        measure(studio, sitting, picture, FaceState.usualIn(raster.width(), raster.height()));
+        measure(studio, sitting, picture, FaceState.usualIn(raster.width(), raster.height()), true);
     }
 
     /** Reads the present picture again with the face laid differently. */
     @Transactional
     public void remeasure(StudioId studio, long sitting, FaceState face) {
-        TakenReading now = of(studio, sitting).orElseThrow(() -> new NotHere("reading"));
-        measure(studio, sitting, now.pictureId(), face);
+        measure(studio, sitting, need(studio, sitting).pictureId(), face, false);
+    }
+
+    /** Lays the zones on the face's points, when the points lie on the picture of the reading. */
+    @Transactional
+    public void layOnPoints(StudioId studio, long sitting) {
+        TakenReading now = need(studio, sitting);
+        points(studio, now)
+                .ifPresent(face ->
+                        measure(studio, sitting, now.pictureId(), now.face().laidOn(face.points(), face.seq()), false));
+    }
+
+    /** Returns whether points lie on the reading's picture that its zones do not follow yet. */
+    public boolean pointsMoved(StudioId studio, TakenReading reading) {
+        return points(studio, reading)
+                .filter(f -> !Integer.valueOf(f.seq()).equals(reading.face().laidOn()))
+                .isPresent();
+    }
+
+    private Optional<TakenFace> points(StudioId studio, TakenReading reading) {
+        return faces.of(studio, reading.sittingId()).filter(f -> f.sheet().pictureId() == reading.pictureId());
     }
 
     @Transactional
     public void keep(StudioId studio, long sitting, int version) {
         if (mapper.keep(studio, sitting, version) == 0) {
-            throw new StaleSave(of(studio, sitting).orElseThrow(() -> new NotHere("reading")));
+            throw new StaleSave(need(studio, sitting));
         }
     }
 
@@ -92,9 +163,58 @@ public class Readings {
         return CardFinder.find(pictures.raster(studio, picture));
     }
 
-    private void measure(StudioId studio, long sitting, long picture, FaceState face) {
+    /** Returns a PNG layer of what was left out of the zones' means. */
+    public byte[] leftOut(StudioId studio, long sitting) {
+        TakenReading now = need(studio, sitting);
+        Raster raster = pictures.raster(studio, now.pictureId());
+        SkinScene scene = scene(studio, sitting, now.pictureId(), now.face());
+        var layer = LeftOut.layer(
+                raster,
+                scene.outlines().stream().map(o -> o.polygon(scene.face())).toList(),
+                scene.without());
+        return Pictures.png(layer);
+    }
+
+    // ---- witnesses ----
+
+    /** Returns what witnesses said in a sitting, also before any picture. */
+    public Map<Witness, Testimony> said(StudioId studio, long sitting) {
+        return testimony(skin.said(studio, List.of(sitting)));
+    }
+
+    private static Map<Witness, Testimony> testimony(List<TestimonyRow> rows) {
+        Map<Witness, Testimony> said = new EnumMap<>(Witness.class);
+        rows.forEach(
+                t -> said.put(Witness.valueOf(t.witness()), new Testimony(Answer.valueOf(t.answer()), t.struck())));
+        return said;
+    }
+
+    @Transactional
+    public void say(Member me, long sitting, Answer answer) {
+        sittings.get(me.studio(), sitting);
+        skin.say(me.studio(), sitting, answer.witness().name(), answer.name(), me.artistId());
+    }
+
+    @Transactional
+    public void strike(StudioId studio, long sitting, Witness witness, boolean struck) {
+        skin.strike(studio, sitting, witness.name(), struck);
+    }
+
+    @Transactional
+    public void unsay(StudioId studio, long sitting, Witness witness) {
+        skin.unsay(studio, sitting, witness.name());
+    }
+
+    // ---- measuring ----
+
+    private void measure(StudioId studio, long sitting, long picture, FaceState face, boolean fresh) {
         Raster raster = pictures.raster(studio, picture);
-        SkinReading r = SkinReader.read(raster, CardFinder.find(raster), face.frame(), face.outlines());
+        CardSighting card = CardFinder.find(raster);
+        SkinScene scene = scene(studio, sitting, picture, face);
+        SkinReading r = SkinReader.read(raster, card, scene);
+        if (fresh) {
+            learnPhone(studio, picture, raster, card, scene.print(), r);
+        }
         Calibration.Quality q = r.quality();
         long id = mapper.put(
                 studio,
@@ -108,9 +228,16 @@ public class Readings {
                         q.unusable(),
                         q.residual(),
                         r.sideLight(),
+                        json.writeValueAsString(r.light()),
+                        scene.print().name(),
                         null,
                         0));
+        store(studio, id, r);
+    }
+
+    private void store(StudioId studio, long id, SkinReading r) {
         mapper.clearZones(studio, id);
+        mapper.clearSpots(studio, id);
         List<ZoneRow> zones = new ArrayList<>();
         for (ZoneReading z : r.zones()) {
             Lab c = z.colour();
@@ -125,30 +252,121 @@ public class Readings {
                     s.used(),
                     s.shine(),
                     s.shadow(),
-                    s.clipped()));
+                    s.clipped(),
+                    s.feature()));
         }
         if (!zones.isEmpty()) {
             mapper.addZones(studio, zones);
         }
+        List<SpotRow> spots = r.spots().stream()
+                .map(s -> new SpotRow(
+                        id,
+                        s.spot().id(),
+                        s.colour().lightness(),
+                        s.colour().a(),
+                        s.colour().b(),
+                        s.surround().lightness(),
+                        s.surround().a(),
+                        s.surround().b()))
+                .toList();
+        if (!spots.isEmpty()) {
+            mapper.addSpots(studio, spots);
+        }
     }
 
-    private TakenReading taken(ReadingRow row, List<ZoneRow> zones) {
-        List<ZoneReading> read = zones.stream()
-                .map(z -> new ZoneReading(
-                        Zone.valueOf(z.zone()),
-                        Lab.of(z.labL(), z.labA(), z.labB()),
-                        z.spread(),
-                        new ZoneSample(new double[3], 0, z.used(), z.shine(), z.shadow(), z.clipped())))
-                .sorted(java.util.Comparator.comparing(ZoneReading::zone))
-                .toList();
-        var skin = new SkinReading(
-                SkinReading.Trust.valueOf(row.trust()),
-                new Calibration.Quality(row.cardFields(), row.cardLost(), row.cardResidual(), 1, 0),
-                read,
-                List.of(),
-                row.sideLight(),
-                List.of());
+    private SkinScene scene(StudioId studio, long sitting, long picture, FaceState face) {
+        var features = faces.of(studio, sitting)
+                .filter(f -> f.sheet().pictureId() == picture)
+                .map(f -> Features.of(f.points()))
+                .orElseGet(() -> Features.of(face.frame()));
+        Optional<CameraProfile> phone = pictures.camera(studio, picture)
+                .map(camera -> skin.phone(studio, camera))
+                .map(map -> new CameraProfile(json.readValue(map, double[][].class)));
+        return new SkinScene(face.frame(), face.outlines(), face.spots(), features, cards.inUse(studio), phone);
+    }
+
+    /** A phone is learned from good daylight with the colour card; another light would teach it wrongly. */
+    private void learnPhone(
+            StudioId studio, long picture, Raster raster, CardSighting card, PrintedCard print, SkinReading reading) {
+        boolean good = LightJudge.judge(reading.light(), null).grade() == LightVerdict.Grade.GOOD;
+        if (good && reading.trust() == SkinReading.Trust.COLOUR_CARD) {
+            pictures.camera(studio, picture)
+                    .ifPresent(camera -> SkinReader.learn(raster, card, print)
+                            .ifPresent(p -> skin.putPhone(studio, camera, json.writeValueAsString(p.map()))));
+        }
+    }
+
+    private TakenReading need(StudioId studio, long sitting) {
+        return of(studio, sitting).orElseThrow(() -> new NotHere("reading"));
+    }
+
+    // ---- reading back ----
+
+    private TakenReading taken(
+            StudioId studio, ReadingRow row, List<ZoneRow> zones, List<SpotRow> spots, List<TestimonyRow> said) {
         FaceState face = json.readValue(row.face(), FaceState.class);
-        return new TakenReading(row.sittingId(), row.pictureId(), face, skin, row.keptAt(), row.version());
+        LightFigures figures = row.light() == null
+                ? new LightFigures(LightFigures.Card.COLOUR, null, row.sideLight(), null, null, null, null, 0, 0)
+                : json.readValue(row.light(), LightFigures.class);
+        Optional<MeteredLight> metered = meters.metered(studio, row.sittingId());
+        LightVerdict light = LightJudge.judge(figures, metered.orElse(null));
+        SkinReading read = new SkinReading(
+                light.grade() == LightVerdict.Grade.UNFIT
+                        ? SkinReading.Trust.PROVISIONAL
+                        : SkinReading.Trust.valueOf(row.trust()),
+                new Calibration.Quality(row.cardFields(), row.cardLost(), row.cardResidual(), 1, figures.halo()),
+                zones.stream()
+                        .map(Readings::zone)
+                        .sorted(Comparator.comparing(ZoneReading::zone))
+                        .toList(),
+                List.of(),
+                spots.stream().flatMap(s -> spot(s, face).stream()).toList(),
+                figures,
+                List.of());
+        Set<Zone> byMeter = EnumSet.noneOf(Zone.class);
+        for (var pressed : meters.pressed(studio, row.sittingId()).entrySet()) {
+            if (pressed.getValue().agree()) {
+                byMeter.add(pressed.getKey());
+                read = read.with(pressed(pressed.getKey(), pressed.getValue()));
+            }
+        }
+        Map<Witness, Testimony> testimony = testimony(said);
+        return new TakenReading(
+                row.sittingId(),
+                row.pictureId(),
+                face,
+                read,
+                byMeter,
+                light,
+                metered,
+                testimony,
+                UndertoneBench.weigh(read, testimony.values()),
+                row.printName(),
+                row.keptAt(),
+                row.version());
+    }
+
+    private static ZoneReading zone(ZoneRow z) {
+        return new ZoneReading(
+                Zone.valueOf(z.zone()),
+                Lab.of(z.labL(), z.labA(), z.labB()),
+                z.spread(),
+                new ZoneSample(new double[3], 0, z.used(), z.shine(), z.shadow(), z.clipped(), z.feature()));
+    }
+
+    private static Optional<SpotReading> spot(SpotRow row, FaceState face) {
+        return face.spots().stream()
+                .filter(s -> s.id() == row.spot())
+                .findFirst()
+                .map((FreeSpot s) -> new SpotReading(
+                        s,
+                        Lab.of(row.labL(), row.labA(), row.labB()),
+                        Lab.of(row.roundL(), row.roundA(), row.roundB())));
+    }
+
+    private static ZoneReading pressed(Zone zone, Pressed pressed) {
+        Lab mean = pressed.mean().orElseThrow();
+        return new ZoneReading(
+                zone, mean, pressed.spread(), new ZoneSample(new double[3], 0, Pressed.NEEDED, 0, 0, 0, 0));
     }
 }

@@ -1,11 +1,15 @@
 package scree.app.skin;
 
 import java.io.IOException;
+import java.time.Duration;
 import java.util.Locale;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.MessageSource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,6 +18,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import scree.app.meter.MeterTrouble;
+import scree.app.meter.Meters;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
@@ -23,6 +29,10 @@ import scree.app.studio.Member;
 import scree.app.web.StaleSave;
 import scree.core.face.Side;
 import scree.core.image.PictureRefused;
+import scree.core.placement.FaceBrief.SkinType;
+import scree.core.skin.FreeSpot;
+import scree.core.skin.Region;
+import scree.core.skin.Texture;
 import scree.core.skin.Zone;
 
 /** The Skin stage: a picture in, zones moved by hand, the reading kept. */
@@ -33,6 +43,8 @@ class SkinController {
     private final Sittings sittings;
     private final Readings readings;
     private final Pictures pictures;
+    private final Touches touches;
+    private final Meters meters;
     private final Cairns cairns;
     private final MessageSource messages;
     private final Optional<PracticeCamera> camera;
@@ -41,12 +53,16 @@ class SkinController {
             Sittings sittings,
             Readings readings,
             Pictures pictures,
+            Touches touches,
+            Meters meters,
             Cairns cairns,
             MessageSource messages,
             Optional<PracticeCamera> camera) {
         this.sittings = sittings;
         this.readings = readings;
         this.pictures = pictures;
+        this.touches = touches;
+        this.meters = meters;
         this.cairns = cairns;
         this.messages = messages;
         this.camera = camera;
@@ -136,6 +152,108 @@ class SkinController {
         return "skin/page :: work";
     }
 
+    /** Lays the zones on the face's points. */
+    @PostMapping("/points")
+    String points(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        readings.layOnPoints(me.studio(), id);
+        fill(me, id, model, locale);
+        return "skin/page :: work";
+    }
+
+    @PostMapping("/spot")
+    String spot(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam FreeSpot.Kind kind,
+            @RequestParam double x,
+            @RequestParam double y,
+            Model model,
+            Locale locale) {
+        return relaid(me, id, model, locale, face -> face.withSpot(kind, x, y));
+    }
+
+    @PostMapping("/spot/move")
+    String moveSpot(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam int spot,
+            @RequestParam(defaultValue = "0") double dx,
+            @RequestParam(defaultValue = "0") double dy,
+            @RequestParam(defaultValue = "1") double scale,
+            Model model,
+            Locale locale) {
+        return relaid(me, id, model, locale, face -> face.withSpotMoved(spot, dx, dy, scale));
+    }
+
+    @PostMapping("/spot/remove")
+    String removeSpot(
+            @CurrentMember Member me, @PathVariable long id, @RequestParam int spot, Model model, Locale locale) {
+        return relaid(me, id, model, locale, face -> face.withoutSpot(spot));
+    }
+
+    @PostMapping("/touch")
+    String touch(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Zone zone,
+            @RequestParam Side side,
+            @RequestParam Texture texture,
+            Model model,
+            Locale locale) {
+        touches.toggle(me.studio(), id, new Touched(zone, side, texture));
+        fill(me, id, model, locale);
+        return "skin/page :: work";
+    }
+
+    @PostMapping("/type")
+    String type(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Region region,
+            @RequestParam(required = false) SkinType type,
+            Model model,
+            Locale locale) {
+        touches.type(me.studio(), id, region, type);
+        fill(me, id, model, locale);
+        return "skin/page :: work";
+    }
+
+    @PostMapping("/meter")
+    String press(@CurrentMember Member me, @PathVariable long id, @RequestParam Zone zone, Model model, Locale locale) {
+        sittings.get(me.studio(), id);
+        return metered(me, id, model, locale, () -> meters.press(me.studio(), id, zone));
+    }
+
+    @PostMapping("/meter/tile")
+    String tile(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        return metered(me, id, model, locale, meters::tile);
+    }
+
+    @PostMapping("/meter/forget")
+    String forget(
+            @CurrentMember Member me, @PathVariable long id, @RequestParam Zone zone, Model model, Locale locale) {
+        return metered(me, id, model, locale, () -> meters.forget(me.studio(), id, zone));
+    }
+
+    private String metered(Member me, long id, Model model, Locale locale, Runnable asking) {
+        try {
+            asking.run();
+        } catch (MeterTrouble trouble) {
+            model.addAttribute("refused", messages.getMessage("meter.skin." + trouble.why(), null, locale));
+        }
+        fill(me, id, model, locale);
+        return "skin/page :: work";
+    }
+
+    /** The layer of what was left out of the means. */
+    @GetMapping("/left-out.png")
+    ResponseEntity<byte[]> leftOut(@CurrentMember Member me, @PathVariable long id) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_PNG)
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                .body(readings.leftOut(me.studio(), id));
+    }
+
     @PostMapping("/keep")
     String keep(
             @CurrentMember Member me, @PathVariable long id, @RequestParam int version, Model model, Locale locale) {
@@ -151,14 +269,35 @@ class SkinController {
     private void fill(Member me, long id, Model model, Locale locale) {
         SkinWords words = new SkinWords(messages, locale);
         model.addAttribute("sittingId", id);
-        readings.of(me.studio(), id)
-                .ifPresent(taken -> model.addAttribute(
-                        "view",
-                        SkinView.of(
-                                taken,
-                                pictures.get(me.studio(), taken.pictureId()),
-                                readings.card(me.studio(), taken.pictureId()),
-                                words)));
+        TakenReading taken = readings.of(me.studio(), id).orElse(null);
+        if (taken == null) {
+            return;
+        }
+        boolean pointsMoved = readings.pointsMoved(me.studio(), taken);
+        if (pointsMoved && !taken.kept()) { // what was kept is not changed without being asked
+            readings.layOnPoints(me.studio(), id);
+            taken = readings.of(me.studio(), id).orElseThrow();
+            pointsMoved = false;
+        }
+        SkinView view = SkinView.of(
+                taken,
+                pictures.get(me.studio(), taken.pictureId()),
+                readings.card(me.studio(), taken.pictureId()),
+                words);
+        model.addAttribute("view", view);
+        model.addAttribute(
+                "beside",
+                SkinBeside.of(
+                        taken,
+                        view.picture().scale(),
+                        pointsMoved,
+                        touches.of(me.studio(), id),
+                        touches.types(me.studio(), id),
+                        meters.pressed(me.studio(), id),
+                        meters.colourSetUp(),
+                        words,
+                        new LightWords(messages, locale)));
+        model.addAttribute("skinTypes", SkinType.values());
     }
 
     private static String sentence(String message) {

@@ -29,7 +29,7 @@ class SkinStage implements StageOfSitting {
 
     @Override
     public int order() {
-        return 1;
+        return 2;
     }
 
     @Override
@@ -41,8 +41,7 @@ class SkinStage implements StageOfSitting {
         }
         SkinWords words = new SkinWords(messages, Locale.ENGLISH);
         boolean provisional = taken.get().skin().trust() == SkinReading.Trust.PROVISIONAL;
-        String result =
-                provisional ? "provisional" : words.shortVerdict(taken.get().skin());
+        String result = provisional ? "provisional" : words.shortVerdict(taken.get());
         return new Cairn.Stage(
                 key(),
                 taken.get().kept() ? Cairn.State.DONE : Cairn.State.TO_COME,

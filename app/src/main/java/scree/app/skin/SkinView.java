@@ -1,9 +1,11 @@
 package scree.app.skin;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import scree.app.look.PebbleField;
 import scree.app.look.Stones;
 import scree.app.picture.Picture;
@@ -123,6 +125,7 @@ record SkinView(
     private static final double FIELD_WIDTH = 264;
     private static final double FIELD_HEIGHT = 202;
     private static final double SHARE_WIDTH = 360;
+    private static final Set<Zone> SMALL = EnumSet.of(Zone.LID, Zone.AROUND_NOSE, Zone.UPPER_LIP, Zone.AROUND_MOUTH);
     private static final Stones STONES = new Stones();
 
     static SkinView of(TakenReading taken, Picture picture, CardSighting card, SkinWords words) {
@@ -135,7 +138,7 @@ record SkinView(
                         .map(p -> new Point(p.x() * scale, p.y() * scale))
                         .toList()
                 : List.of();
-        Optional<Undertone> undertone = Undertone.from(skin);
+        Optional<Undertone> undertone = taken.undertone();
         Optional<MatchTarget> target = MatchTarget.from(skin, MatchTarget.School.JAW_TO_NECK);
         return new SkinView(
                 taken.sittingId(),
@@ -151,10 +154,10 @@ record SkinView(
                 cardLine.stream().mapToDouble(Point::y).min().orElse(0) - 10,
                 skin.trust().name(),
                 skin.trust().within(),
-                words.verdict(skin),
+                words.verdict(taken),
                 cautions(skin, card, words),
                 target.map(t -> field(skin, t, words)).orElse(null),
-                undertone.map(u -> shares(u, words)).orElse(null),
+                undertone.map(u -> shares(u, taken.said().size(), words)).orElse(null),
                 words.overtone(skin),
                 skin.colourOf(Zone.CHEEK).map(Srgb::hex).orElse(null),
                 skin.colourOf(Zone.NECK).map(Srgb::hex).orElse(null),
@@ -181,7 +184,7 @@ record SkinView(
         return shapes;
     }
 
-    /** Puts each zone's stone in the nearer margin, rows apart, so that leaders do not cross. */
+    /** Puts the larger zones' stones in the nearer margin, rows apart, so that leaders do not cross; small ones speak when touched. */
     private static List<Tag> tags(
             TakenReading taken, List<ZoneShape> shapes, PictureBox box, List<Point> card, SkinWords words) {
         double cardTop = card.stream().mapToDouble(Point::y).min().orElse(1e9) - 34;
@@ -223,9 +226,10 @@ record SkinView(
             next = y + 58;
             double x = onLeft ? 40 : box.width() - 42;
             Optional<Lab> colour = taken.skin().colourOf(zone);
+            boolean byMeter = taken.byMeter().contains(zone);
             tags.add(new Tag(
                     zone.name(),
-                    words.say("zone." + zone),
+                    words.say("zone." + zone) + (byMeter ? words.say("skin.by.meter") : ""),
                     STONES.pebble("zone-" + zone, x, y, 15),
                     colour.map(Srgb::hex).orElse("none"),
                     x,
@@ -246,7 +250,7 @@ record SkinView(
         return handles;
     }
 
-    private static String polygon(List<Point> line) {
+    static String polygon(List<Point> line) {
         StringBuilder d = new StringBuilder();
         for (Point p : line) {
             d.append(d.length() == 0 ? 'M' : 'L').append(String.format(Locale.ROOT, "%.1f,%.1f", p.x(), p.y()));
@@ -263,7 +267,7 @@ record SkinView(
     }
 
     private static List<String> cautions(SkinReading skin, CardSighting card, SkinWords words) {
-        return Remarks.on(card, skin.quality(), skin.sideLight()).stream()
+        return Remarks.on(card, skin.quality()).stream()
                 .map(r -> words.say("remark." + r.code().name(), r.args().toArray()))
                 .toList();
     }
@@ -283,6 +287,9 @@ record SkinView(
                 new PebbleField(FIELD_WIDTH, FIELD_HEIGHT, middle, Math.min(spanH, 24), Math.min(spanL, 12));
         List<PebbleField.Shade> shades = new ArrayList<>();
         for (ZoneReading z : skin.zones()) {
+            if (SMALL.contains(z.zone())) {
+                continue;
+            }
             shades.add(new PebbleField.Shade(
                     "zone-" + z.zone(),
                     words.say("zone." + z.zone()),
@@ -315,7 +322,7 @@ record SkinView(
                 step / 2 + (78 - middle.lightness() + 5) * perL);
     }
 
-    private static Shares shares(Undertone u, SkinWords words) {
+    static Shares shares(Undertone u, int said, SkinWords words) {
         double coolEnd = SHARE_WIDTH * u.cool();
         double neutralEnd = SHARE_WIDTH * (u.cool() + u.neutral());
         double from = u.leading() == Undertone.Family.WARM
@@ -325,7 +332,9 @@ record SkinView(
                 ? SHARE_WIDTH
                 : u.leading() == Undertone.Family.NEUTRAL ? neutralEnd : coolEnd;
         double oliveFrom = u.olive() < .1 ? SHARE_WIDTH : end - (end - from) * u.olive();
-        String basis = words.say(u.sheltered() ? "undertone.sheltered" : "undertone.exposed");
+        String basis = said > 0
+                ? words.say("undertone.witnesses", said)
+                : words.say(u.sheltered() ? "undertone.sheltered" : "undertone.exposed");
         String lean = words.say(
                 "undertone.lean." + (u.leanDegrees() > 1 ? "golden" : u.leanDegrees() < -1 ? "pink" : "usual"),
                 String.format(Locale.ROOT, "%.0f", Math.abs(u.leanDegrees())));

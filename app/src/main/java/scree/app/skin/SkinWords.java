@@ -22,22 +22,25 @@ public final class SkinWords {
         this.locale = locale;
     }
 
-    String shortVerdict(SkinReading reading) {
-        String depth = depth(reading).map(d -> say("depth." + d)).orElse("read");
-        return Undertone.from(reading)
+    String shortVerdict(TakenReading taken) {
+        String depth = depth(taken.skin()).map(d -> say("depth." + d)).orElse("read");
+        return taken.undertone()
                 .map(u -> depth + ", " + say("undertone." + u.leading()).toLowerCase(locale))
                 .orElse(depth);
     }
 
     /** Returns the sentence that heads the page. */
-    public String verdict(SkinReading reading) {
+    public String verdict(TakenReading taken) {
+        SkinReading reading = taken.skin();
         Optional<Depth> depth = depth(reading);
-        Optional<Undertone> under = Undertone.from(reading);
+        Optional<Undertone> under = taken.undertone();
         if (depth.isEmpty() || under.isEmpty()) {
             return say("skin.verdict.none");
         }
         Undertone u = under.get();
         String olive = u.olive() > 0.6 ? say("skin.olive.clear") : u.olive() > 0.3 ? say("skin.olive.quiet") : "";
+        boolean peach = taken.verdict().map(v -> v.peach() > .6).orElse(false);
+        olive = olive.isEmpty() && peach ? say("skin.peach") : olive;
         String words = say("depth." + depth.get()) + ", " + say("undertone.verdict." + u.leading()) + olive + ".";
         return reading.trust() == SkinReading.Trust.PROVISIONAL
                 ? say("skin.verdict.perhaps", words.substring(0, 1).toLowerCase(locale) + words.substring(1))

@@ -11,4 +11,5 @@ record ZoneRow(
         int used,
         int shine,
         int shadow,
-        int clipped) {}
+        int clipped,
+        int feature) {}

@@ -17,7 +17,9 @@ class ShellAdvice {
     @ModelAttribute("place")
     String place(HttpServletRequest request) {
         String path = request.getRequestURI();
-        return path.startsWith("/clients") ? "clients" : path.startsWith("/kit") ? "kit" : "today";
+        return path.startsWith("/clients")
+                ? "clients"
+                : path.startsWith("/kit") || path.startsWith("/card") ? "kit" : "today";
     }
 
     @ModelAttribute("demoMode")

@@ -36,6 +36,7 @@ import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
 import scree.app.studio.SecurityConfig;
 import scree.core.colour.Lab;
+import scree.core.light.LightVerdict;
 import scree.core.shade.ShadeReason;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinReading;
@@ -47,6 +48,8 @@ class BaseControllerTest {
     private static final Lab SKIN = Lab.of(60, 10, 17);
     private static final MatchTarget TARGET =
             new MatchTarget(SKIN, Lab.of(58, 13, 17), SKIN, Lab.of(64, 8, 17), MatchTarget.School.JAW_TO_NECK);
+
+    private static final LightVerdict GOOD = new LightVerdict(LightVerdict.Grade.GOOD, List.of());
 
     @Autowired
     private MockMvc http;
@@ -99,7 +102,8 @@ class BaseControllerTest {
     void filtersThatLeaveNothingSaySo() throws Exception {
         given(bases.shortlist(
                         any(), anyLong(), any(), eq(new BaseFilter(scree.core.shade.Form.DROPS, null, null, false))))
-                .willReturn(Optional.of(new Shortlist(TARGET, SkinReading.Trust.COLOUR_CARD, List.of(), List.of(), 9)));
+                .willReturn(Optional.of(
+                        new Shortlist(TARGET, SkinReading.Trust.COLOUR_CARD, List.of(), List.of(), 9, GOOD)));
         http.perform(get("/sittings/5/base?form=DROPS").with(user(RUNA)))
                 .andExpect(content()
                         .string(allOf(
@@ -169,6 +173,6 @@ class BaseControllerTest {
             ranked.add(new Shortlist.Ranked(
                     p, i + 1, p.settled().differenceFrom(SKIN), ShadeReason.of(p.settled(), TARGET), i == 0));
         }
-        return new Shortlist(TARGET, trust, ranked, ranked.subList(1, Math.min(4, ranked.size())), 2);
+        return new Shortlist(TARGET, trust, ranked, ranked.subList(1, Math.min(4, ranked.size())), 2, GOOD);
     }
 }

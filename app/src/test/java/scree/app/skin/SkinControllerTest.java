@@ -34,6 +34,7 @@ import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
 import scree.app.look.Cairn;
+import scree.app.meter.Meters;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
@@ -57,6 +58,12 @@ class SkinControllerTest {
 
     @MockitoBean
     private Pictures pictures;
+
+    @MockitoBean
+    private Touches touches;
+
+    @MockitoBean
+    private Meters meters;
 
     @MockitoBean
     private Cairns cairns;

@@ -1,26 +1,30 @@
 package scree.core.image;
 
-import scree.core.colour.Check;
+import java.util.Arrays;
 
 /**
- * What one daylight picture with the colour card taught about a phone: enough to read its later daylight pictures with only
- * the grey card. Not to be carried to another kind of light.
+ * What one daylight picture with the colour card taught about a phone: the map by which its later daylight pictures with only
+ * the grey card are read. Not to be carried to another kind of light.
  *
- * @param saturation colourfulness that the phone adds, 1 to 1.25
- * @param components 20 numbers of its response in daylight
+ * @param map 3 × 10: L*, a*, b* from {@link GreyCalibration#features}
  */
-public record CameraProfile(double saturation, double[] components) {
+public record CameraProfile(double[][] map) {
+    static final int FEATURES = 10;
+
     public CameraProfile {
-        saturation = Check.inRange("saturation", saturation, 0.9, 1.5, "learn the phone again with the colour card");
-        if (components.length != ResponseEstimate.COMPONENTS) {
+        if (map.length != 3 || Arrays.stream(map).anyMatch(row -> row.length != FEATURES)) {
             throw new IllegalArgumentException(
-                    "a camera profile has 20 components, not %d: learn the phone again".formatted(components.length));
+                    "a phone's map has 3 rows of 10 numbers: learn the phone again with the colour card");
         }
-        components = components.clone();
+        map = copy(map);
     }
 
     @Override
-    public double[] components() {
-        return components.clone();
+    public double[][] map() {
+        return copy(map);
+    }
+
+    private static double[][] copy(double[][] m) {
+        return Arrays.stream(m).map(double[]::clone).toArray(double[][]::new);
     }
 }

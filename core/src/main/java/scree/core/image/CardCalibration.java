@@ -3,7 +3,9 @@ package scree.core.image;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
+import org.hipparchus.linear.QRDecomposition;
 import scree.core.colour.Lab;
 
 /**
@@ -29,9 +31,17 @@ public final class CardCalibration implements Calibration {
     private final RootCorrection correction;
     private final SkinMap map;
     private final Quality quality;
+    private final List<double[]> greyCodes;
 
     private CardCalibration(
-            Trial best, LightField field, ToneCurves plain, RootCorrection correction, SkinMap map, Quality quality) {
+            Trial best,
+            LightField field,
+            ToneCurves plain,
+            RootCorrection correction,
+            SkinMap map,
+            Quality quality,
+            List<double[]> greyCodes) {
+        this.greyCodes = List.copyOf(greyCodes);
         this.best = best;
         this.field = field;
         this.plain = plain;
@@ -92,7 +102,7 @@ public final class CardCalibration implements Calibration {
         SkinMap map = print.spectraKnown()
                 ? SkinMap.of(best.response)
                 : SkinMap.pooled(best.response.possible(POSSIBLE_RESPONSES));
-        return new CardCalibration(best, light, plain, correction, map, quality);
+        return new CardCalibration(best, light, plain, correction, map, quality, greys(codes));
     }
 
     @Override
@@ -122,9 +132,28 @@ public final class CardCalibration implements Calibration {
         return best.response.components();
     }
 
-    /** Returns what later grey-card pictures of the same phone in daylight may use. */
+    /**
+     * Returns what later grey-card pictures of the same phone in daylight may use: virtual skins as this picture would show them,
+     * read with the three greys of the grey card alone, against their colours. So the rough curve through three greys is part of
+     * what is learned.
+     */
     public CameraProfile profile() {
-        return new CameraProfile(best.saturation, components());
+        ToneCurves three = CardLayout.threeGreys(greyCodes);
+        List<double[]> x = new ArrayList<>();
+        double[][] y = new double[3][VirtualSkins.ALL.size()];
+        for (VirtualSkins.Skin skin : VirtualSkins.ALL) {
+            double[] code = best.curves.saturated(best.curves.codeOf(best.response.response(skin.reflectance())));
+            y[0][x.size()] = skin.colour().lightness();
+            y[1][x.size()] = skin.colour().a();
+            y[2][x.size()] = skin.colour().b();
+            x.add(GreyCalibration.features(three.linear(code)));
+        }
+        var solver = new QRDecomposition(new Array2DRowRealMatrix(x.toArray(new double[0][]), false)).getSolver();
+        double[][] map = new double[3][];
+        for (int i = 0; i < 3; i++) {
+            map[i] = solver.solve(new ArrayRealVector(y[i], false)).toArray();
+        }
+        return new CameraProfile(map);
     }
 
     private static List<double[]> greys(List<double[]> codes) {

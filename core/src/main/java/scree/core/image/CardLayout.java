@@ -61,6 +61,15 @@ public final class CardLayout {
         return kind == Kind.COLOUR ? COLOUR_PLACES : GREY_PLACES;
     }
 
+    /** Returns the curves that the grey card's three greys would give, from the six greys' codes of a colour card. */
+    static ToneCurves threeGreys(List<double[]> six) {
+        List<CardField> fields = GREY_PLACES.stream().map(Place::field).toList();
+        List<double[]> codes = fields.stream()
+                .map(f -> six.get(f.number() - CardField.FIRST_GREY))
+                .toList();
+        return new ToneCurves(codes, fields, 1);
+    }
+
     /** Returns the centres of the four dots: upper left, upper right, lower right, lower left. */
     public static List<Point> marks() {
         double right = WIDTH - MARK_INSET;

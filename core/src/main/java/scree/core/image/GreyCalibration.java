@@ -8,18 +8,14 @@ import scree.core.colour.Table;
 /**
  * Reads colour with the three-step grey card only: a tone curve per channel, then a quadratic map from cube roots of linear
  * light to L*a*b*, pooled over made-up cameras in daylight with skins as targets. Rougher than the colour card, and only
- * promised in daylight. A phone that was once seen with the colour card in daylight reads better: its response, saturation and
- * map then stand in for the pooled map.
+ * promised in daylight. A phone that was once seen with the colour card in daylight reads better: the map that it taught
+ * then stands in for the pooled one.
  */
 public final class GreyCalibration implements Calibration {
     private static final Table MAPS = Table.beside(GreyCalibration.class, "grey_maps.csv");
     private static final double BRIGHTEST = 0.985;
 
     private final ToneCurves curves;
-    private final ToneCurves plain;
-    /** What the phone is known to do; null when it was never seen with the colour card. */
-    private final SkinMap learned;
-
     private final LightField field;
     private final Quality quality;
     private final double[][] map;
@@ -37,14 +33,15 @@ public final class GreyCalibration implements Calibration {
         }
     }
 
-    private GreyCalibration(
-            ToneCurves curves, ToneCurves plain, LightField field, Quality quality, Light light, SkinMap learned) {
+    private GreyCalibration(ToneCurves curves, LightField field, Quality quality, double[][] map) {
         this.curves = curves;
-        this.plain = plain;
-        this.learned = learned;
         this.field = field;
         this.quality = quality;
-        this.map = MAPS.rows().stream()
+        this.map = map;
+    }
+
+    private static double[][] pooled(Light light) {
+        return MAPS.rows().stream()
                 .filter(row -> row[0].equals(light.key))
                 .map(row -> IntStream.range(2, 12)
                         .mapToDouble(i -> Double.parseDouble(row[i]))
@@ -90,12 +87,10 @@ public final class GreyCalibration implements Calibration {
         int unusable = Math.max((int) clipped, samples.coveredFields());
         ToneCurves plain = new ToneCurves(even, fields, 1);
         return new GreyCalibration(
-                new ToneCurves(even, fields, profile == null ? 1 : profile.saturation()),
                 plain,
                 field,
-                new Quality(places.size(), unusable, 0, profile == null ? 1 : profile.saturation(), field.misfit()),
-                light,
-                profile == null ? null : SkinMap.of(ResponseEstimate.known(profile.components())));
+                new Quality(places.size(), unusable, 0, 1, field.misfit()),
+                profile == null ? pooled(light) : profile.map());
     }
 
     /** Returns [1, r, g, b, rr, gg, bb, rg, rb, gb] of the cube roots of linear light: what the map is linear in. */
@@ -111,9 +106,6 @@ public final class GreyCalibration implements Calibration {
         double[] linear = curves.linear(code);
         double factor = field.carriedTo(face);
         double[] even = {linear[0] * factor, linear[1] * factor, linear[2] * factor};
-        if (learned != null) {
-            return learned.at(CardCalibration.roots(even));
-        }
         double[] x = features(even);
         double[] lab = new double[3];
         for (int row = 0; row < 3; row++) {
@@ -126,12 +118,12 @@ public final class GreyCalibration implements Calibration {
 
     @Override
     public double[] linear(double[] code) {
-        return plain.linear(code);
+        return curves.linear(code);
     }
 
     @Override
     public double[] code(double[] linear) {
-        return plain.codeOf(linear);
+        return curves.codeOf(linear);
     }
 
     @Override

@@ -16,6 +16,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
@@ -65,6 +69,26 @@ public final class PictureIntake {
             }
         } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException | NegativeArraySizeException e) {
             throw new PictureRefused(PictureRefused.Why.BROKEN);
+        }
+    }
+
+    /** Returns make and model of the camera as the file says, at most 80 characters; nothing else of the metadata is looked at. */
+    public static Optional<String> cameraOf(byte[] file) {
+        try {
+            Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file));
+            ExifIFD0Directory exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
+            if (exif == null) {
+                return Optional.empty();
+            }
+            String said = Stream.of(
+                            exif.getString(ExifIFD0Directory.TAG_MAKE), exif.getString(ExifIFD0Directory.TAG_MODEL))
+                    .filter(Objects::nonNull)
+                    .map(text -> text.replaceAll("[^\\p{L}\\p{N} .,+()-]", "").strip())
+                    .filter(text -> !text.isEmpty())
+                    .collect(Collectors.joining(" "));
+            return said.isEmpty() ? Optional.empty() : Optional.of(said.substring(0, Math.min(80, said.length())));
+        } catch (ImageProcessingException | IOException | RuntimeException e) {
+            return Optional.empty(); // a broken header says nothing; the picture itself is judged elsewhere
         }
     }
 

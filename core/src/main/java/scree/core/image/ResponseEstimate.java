@@ -96,11 +96,6 @@ final class ResponseEstimate {
         return new ResponseEstimate(z, evidence, new Array2DRowRealMatrix(precision, false));
     }
 
-    /** Returns a response learned before. */
-    static ResponseEstimate known(double[] components) {
-        return new ResponseEstimate(components.clone(), 0, null);
-    }
-
     /** Returns responses drawn from what the estimate leaves open: z + chol(precision⁻¹)·n; the same ones every time. */
     List<ResponseEstimate> possible(int count) {
         RealMatrix spread = new CholeskyDecomposition(

@@ -41,9 +41,17 @@ final class ToneCurves {
         return out;
     }
 
-    /** Returns the codes that give this linear light. Only without saturation. */
+    /** Returns the codes that give this linear light, before any saturation. */
     double[] codeOf(double[] linear) {
         return new double[] {curves[0].code(linear[0]), curves[1].code(linear[1]), curves[2].code(linear[2])};
+    }
+
+    /** Returns codes with the camera's extra saturation put back. */
+    double[] saturated(double[] code) {
+        double y = 0.299 * code[0] + 0.587 * code[1] + 0.114 * code[2];
+        return new double[] {
+            y + (code[0] - y) * saturation, y + (code[1] - y) * saturation, y + (code[2] - y) * saturation
+        };
     }
 
     private double[] desaturated(double[] code) {

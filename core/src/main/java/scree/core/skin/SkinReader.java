@@ -32,6 +32,8 @@ public final class SkinReader {
 
     private static final int LEAST_PIXELS = 60;
     private static final int LEAST_SPOT_PIXELS = 12;
+    /** Chroma against the cheek's under which a zone is hair. House choice: the greyest zones of bare skin keep 0.7. */
+    private static final double HAIR_CHROMA = 0.55;
     /** How far the skin round a spot is looked at, in its radius. House choice. */
     private static final double RING = 2.2;
 
@@ -78,6 +80,7 @@ public final class SkinReader {
                 zones.add(reading(entry.getKey(), good, calibration, middle));
             }
         }
+        uncover(zones, unread);
         Calibration.Quality quality = calibration.quality();
         LightFigures light = new LightSurvey(picture, card, calibration, scene.face()).figures(all);
         return new SkinReading(
@@ -88,6 +91,21 @@ public final class SkinReader {
                 spots(picture, scene, calibration),
                 light,
                 Remarks.on(card, quality));
+    }
+
+    /** Skin may be redder or deeper from zone to zone, but never much greyer: a zone that is lies under grey or fair hair. */
+    private static void uncover(List<ZoneReading> zones, List<Unread> unread) {
+        double cheek = zones.stream()
+                .filter(z -> z.zone() == Zone.CHEEK)
+                .mapToDouble(z -> z.colour().chroma())
+                .findFirst()
+                .orElse(0);
+        for (ZoneReading z : List.copyOf(zones)) {
+            if (z.colour().chroma() < HAIR_CHROMA * cheek) {
+                zones.remove(z);
+                unread.add(new Unread(z.zone(), WhyUnread.COVERED));
+            }
+        }
     }
 
     /** Returns what a daylight picture with the colour card teaches about the phone, for its later grey-card pictures. */

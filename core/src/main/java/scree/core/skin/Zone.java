@@ -20,7 +20,7 @@ public enum Zone {
     JAW(0.62, 1.10, 0.08, 0.19, 28, true, 0.88),
     UPPER_LIP(0, 0.865, 0.17, 0.040, 0, false, 1.0),
     /** Beside and under the mouth's corners. */
-    AROUND_MOUTH(0.47, 1.26, 0.06, 0.09, -20, true, 0.89),
+    AROUND_MOUTH(0.37, 1.31, 0.06, 0.055, 0, true, 0.89),
     CHIN(0, 1.60, 0.15, 0.09, 0, false, 0.9),
     NECK(0, 2.42, 0.30, 0.15, 0, false, 1.02),
     CHEST(0, 3.45, 0.50, 0.16, 0, false, 1.045),

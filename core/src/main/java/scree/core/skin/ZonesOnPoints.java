@@ -20,6 +20,8 @@ public final class ZonesOnPoints {
     /** A zone is never sized by more than this either way: points may be wrong, zones must stay on skin. House choice. */
     private static final double MOST_SIZED = 1.35;
 
+    private static final double GAP = .02;
+
     private static final Map<Zone, List<Landmark>> ANCHORS = new EnumMap<>(Map.ofEntries(
             Map.entry(Zone.FOREHEAD, List.of(HAIRLINE, BROW_ARCH, GLABELLA)),
             Map.entry(Zone.TEMPLE, List.of(TEMPLE, BROW_END, EYE_OUT)),
@@ -53,7 +55,40 @@ public final class ZonesOnPoints {
             List<Landmark> anchors = ANCHORS.getOrDefault(template.zone(), List.of());
             laid.add(anchors.isEmpty() ? template : follow(template, anchors, points, usual, frame));
         }
-        return List.copyOf(laid);
+        return List.copyOf(apart(laid));
+    }
+
+    /** On a narrow face cheek and outer cheek close up: both give way by half, so that no skin counts twice. */
+    private static List<ZoneOutline> apart(List<ZoneOutline> laid) {
+        List<ZoneOutline> out = new ArrayList<>(laid);
+        for (Side side : List.of(Side.RIGHT, Side.LEFT)) {
+            int inner = index(out, Zone.CHEEK, side);
+            int outer = index(out, Zone.OUTER_CHEEK, side);
+            ZoneOutline a = out.get(inner);
+            ZoneOutline b = out.get(outer);
+            double over = Math.abs(a.x()) + a.radiusX() - (Math.abs(b.x()) - b.radiusX()) + GAP;
+            if (over > 0) {
+                out.set(inner, narrowed(a, over / 2, -1));
+                out.set(outer, narrowed(b, Math.min(over / 2, b.radiusX() / 2), 1));
+            }
+        }
+        return out;
+    }
+
+    private static int index(List<ZoneOutline> all, Zone zone, Side side) {
+        for (int i = 0; i < all.size(); i++) {
+            if (all.get(i).zone() == zone && all.get(i).side() == side) {
+                return i;
+            }
+        }
+        throw new IllegalStateException("no outline of " + zone);
+    }
+
+    /** Takes {@code by} off one edge: the outer one for −1, the inner one for 1. */
+    private static ZoneOutline narrowed(ZoneOutline o, double by, int edge) {
+        double x = o.x() + Math.signum(o.x()) * edge * by / 2;
+        double radius = Math.max(0.03, o.radiusX() - by / 2);
+        return new ZoneOutline(o.zone(), o.side(), x, o.y(), radius, o.radiusY(), o.leanDegrees());
     }
 
     private static ZoneOutline follow(

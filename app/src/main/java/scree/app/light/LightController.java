@@ -1,0 +1,140 @@
+package scree.app.light;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import scree.app.meter.MeterTrouble;
+import scree.app.meter.Meters;
+import scree.app.picture.Picture;
+import scree.app.picture.Pictures;
+import scree.app.sitting.Cairns;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.skin.LightWords;
+import scree.app.skin.PracticeCamera;
+import scree.app.skin.Readings;
+import scree.app.skin.TakenReading;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.app.web.NotHere;
+import scree.core.image.PictureRefused;
+import scree.core.light.LightJudge;
+import scree.core.light.LightVerdict;
+import scree.core.light.MeteredLight;
+
+/** The Light stage: what the light of the picture and the room allows, and the light of the event. */
+@Controller
+@RequestMapping("/sittings/{id}/light")
+class LightController {
+    private final Sittings sittings;
+    private final Readings readings;
+    private final Meters meters;
+    private final Pictures pictures;
+    private final Cairns cairns;
+    private final MessageSource messages;
+    private final Optional<PracticeCamera> camera;
+
+    LightController(
+            Sittings sittings,
+            Readings readings,
+            Meters meters,
+            Pictures pictures,
+            Cairns cairns,
+            MessageSource messages,
+            Optional<PracticeCamera> camera) {
+        this.sittings = sittings;
+        this.readings = readings;
+        this.meters = meters;
+        this.pictures = pictures;
+        this.cairns = cairns;
+        this.messages = messages;
+        this.camera = camera;
+    }
+
+    @GetMapping
+    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        model.addAttribute("sitting", sitting);
+        model.addAttribute("cairn", cairns.of(me.studio(), sitting, "light"));
+        model.addAttribute("camera", camera.isPresent());
+        model.addAttribute("rooms", PracticeCamera.Room.values());
+        model.addAttribute("meter", meters.lightSetUp());
+        model.addAttribute("events", Sitting.EventLight.values());
+        TakenReading taken = readings.of(me.studio(), id).orElse(null);
+        MeteredLight metered = meters.metered(me.studio(), id).orElse(null);
+        Picture picture = taken == null
+                ? pictures.latest(me.studio(), List.of(id)).get(id)
+                : pictures.get(me.studio(), taken.pictureId());
+        LightVerdict verdict = taken != null ? taken.light() : metered == null ? null : LightJudge.judge(metered);
+        model.addAttribute("view", LightView.of(taken, picture, metered, verdict, new LightWords(messages, locale)));
+        return "light/page";
+    }
+
+    @PostMapping(params = "!room")
+    String upload(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam("picture") MultipartFile file,
+            Model model,
+            Locale locale)
+            throws IOException {
+        return takeIn(me, id, file.getBytes(), model, locale);
+    }
+
+    /** Lets the stand-in camera take the picture in a room of this light. */
+    @PostMapping(params = "room")
+    String photograph(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam PracticeCamera.Room room,
+            Model model,
+            Locale locale) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        byte[] jpeg = camera.orElseThrow(() -> new NotHere("camera")).photograph(sitting, room);
+        return takeIn(me, id, jpeg, model, locale);
+    }
+
+    private String takeIn(Member me, long id, byte[] bytes, Model model, Locale locale) {
+        try {
+            readings.take(me.studio(), id, bytes);
+        } catch (PictureRefused refused) {
+            model.addAttribute("refused", messages.getMessage("picture." + refused.why(), null, locale));
+            return page(me, id, model, locale);
+        }
+        return "redirect:/sittings/" + id + "/light";
+    }
+
+    @PostMapping("/meter")
+    String meter(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        sittings.get(me.studio(), id);
+        try {
+            meters.light(me.studio(), id);
+        } catch (MeterTrouble trouble) {
+            model.addAttribute("refused", messages.getMessage("meter.light." + trouble.why(), null, locale));
+            return page(me, id, model, locale);
+        }
+        return "redirect:/sittings/" + id + "/light";
+    }
+
+    @PostMapping("/meter/forget")
+    String forget(@CurrentMember Member me, @PathVariable long id) {
+        meters.forgetLight(me.studio(), id);
+        return "redirect:/sittings/" + id + "/light";
+    }
+
+    @PostMapping("/event")
+    String event(@CurrentMember Member me, @PathVariable long id, @RequestParam Sitting.EventLight light) {
+        sittings.eventLight(me.studio(), id, light);
+        return "redirect:/sittings/" + id + "/light";
+    }
+}

@@ -1,0 +1,7 @@
+package scree.app.meter;
+
+import java.time.OffsetDateTime;
+import java.util.Optional;
+
+/** The presses on a product's swatch, wet and settled, and when it was last pressed wet. */
+public record Swatch(Pressed wet, Pressed settled, Optional<OffsetDateTime> wetAt) {}

@@ -1,0 +1,60 @@
+package scree.app.skin;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import scree.app.sitting.Sittings;
+import scree.app.studio.StudioId;
+import scree.core.placement.FaceBrief.SkinType;
+import scree.core.skin.Region;
+import scree.core.skin.Texture;
+
+/** Keeps what fingers find: textures by zone, skin type by region. */
+@Service
+public class Touches {
+    private final SkinMapper mapper;
+    private final Sittings sittings;
+
+    Touches(SkinMapper mapper, Sittings sittings) {
+        this.mapper = mapper;
+        this.sittings = sittings;
+    }
+
+    public List<Touched> of(StudioId studio, long sitting) {
+        return mapper.touched(studio, sitting);
+    }
+
+    /** Marks a texture, or takes the mark away again. */
+    @Transactional
+    public void toggle(StudioId studio, long sitting, Touched touched) {
+        sittings.get(studio, sitting);
+        if (mapper.untouch(studio, sitting, touched) == 0) {
+            mapper.touch(studio, sitting, touched);
+        }
+    }
+
+    public Map<Region, SkinType> types(StudioId studio, long sitting) {
+        return mapper.types(studio, sitting).stream()
+                .collect(Collectors.toMap(TypedRegion::region, TypedRegion::skinType));
+    }
+
+    /** @param type null to leave it open */
+    @Transactional
+    public void type(StudioId studio, long sitting, Region region, SkinType type) {
+        sittings.get(studio, sitting);
+        if (type == null) {
+            mapper.clearType(studio, sitting, region.name());
+        } else {
+            mapper.putType(studio, sitting, region.name(), type.name());
+        }
+    }
+
+    /** Returns where skin is broken: nothing goes on there. */
+    public List<Touched> broken(StudioId studio, long sitting) {
+        return of(studio, sitting).stream()
+                .filter(t -> t.texture() == Texture.BROKEN_SKIN)
+                .toList();
+    }
+}

@@ -1,0 +1,205 @@
+package scree.app.skin;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import scree.app.look.Stones;
+import scree.app.picture.Picture;
+import scree.core.colour.Lab;
+import scree.core.colour.Srgb;
+import scree.core.image.Point;
+import scree.core.skin.Answer;
+import scree.core.skin.FaceFrame;
+import scree.core.skin.ReferenceCurve;
+import scree.core.skin.Testimony;
+import scree.core.skin.UndertoneBench;
+import scree.core.skin.UndertoneVerdict;
+import scree.core.skin.UndertoneVerdict.Heard;
+import scree.core.skin.Witness;
+import scree.core.skin.Zone;
+
+/** What the undertone bench shows: the shares, every witness as a stone on the slope from cool to warm, the tests. */
+record UndertoneView(
+        String heading,
+        SkinView.Shares shares,
+        int peach,
+        List<Stone> stones,
+        String conflict,
+        String redFace,
+        List<Test> tests,
+        Cloth cloth,
+        List<Wrist> wrists) {
+
+    /** A witness on the slope, 0 (cool) to 420 (warm). */
+    record Stone(String name, String says, double x, double y, String path, boolean struck, double textY) {}
+
+    /** A test with its answers. */
+    record Test(String witness, String name, String ask, List<Option> options, boolean said, boolean struck) {}
+
+    /** One answer. */
+    record Option(String answer, String words, boolean on) {}
+
+    /** The picture cut to the face, with the outline of a cloth under the chin in pixels of the picture. */
+    record Cloth(
+            long picture,
+            int width,
+            int height,
+            String box,
+            String cloth,
+            String bounceBox,
+            String pink,
+            String orange,
+            double jawTop,
+            double jawBottom,
+            double left,
+            double across) {}
+
+    /** A drawn wrist in the client's own skin with veins of one kind. */
+    record Wrist(String answer, String skin, String vein) {}
+
+    /** Vivid cloths for the bright test. House choice: as strong as a screen shows, a cool pink and an orange of one depth. */
+    private static final Lab PINK = Lab.of(58, 66, -8);
+
+    private static final Lab ORANGE = Lab.of(66, 52, 66);
+    private static final double SLOPE = 420;
+    private static final double STRONGEST = 3.2;
+    private static final Stones STONES = new Stones();
+
+    static UndertoneView of(
+            TakenReading taken,
+            Picture picture,
+            Map<Witness, Testimony> said,
+            Optional<UndertoneVerdict> verdict,
+            SkinWords words) {
+        return new UndertoneView(
+                taken == null ? words.say("bench.heading.none") : words.verdict(taken),
+                verdict.map(v -> SkinView.shares(v.undertone(), said.size(), words))
+                        .orElse(null),
+                verdict.map(v -> (int) Math.round(100 * v.peach())).orElse(0),
+                verdict.map(v -> stones(v, words)).orElse(List.of()),
+                verdict.flatMap(UndertoneVerdict::conflict)
+                        .map(c -> words.say(
+                                "bench.conflict",
+                                words.say("witness." + c.one()),
+                                words.say("undertone." + c.oneSays()).toLowerCase(Locale.ROOT),
+                                words.say("witness." + c.other()).toLowerCase(Locale.ROOT),
+                                words.say("undertone." + c.otherSays()).toLowerCase(Locale.ROOT),
+                                words.say("bench.repeat." + c.repeat())))
+                        .orElse(null),
+                taken != null && UndertoneBench.redFace(taken.skin()) ? words.say("bench.red.face") : null,
+                tests(said, words),
+                taken == null ? null : cloth(taken, picture),
+                wrists(taken));
+    }
+
+    private static List<Stone> stones(UndertoneVerdict verdict, SkinWords words) {
+        List<Stone> stones = new ArrayList<>();
+        double[] rows = {-1e9, -1e9, -1e9, -1e9};
+        for (Heard h : verdict.heard()) {
+            double x = SLOPE / 2 + Math.max(-1, Math.min(1, h.pull() / STRONGEST)) * (SLOPE / 2 - 60);
+            int row = 0;
+            while (row < rows.length - 1 && x - rows[row] < 118) {
+                row++;
+            }
+            rows[row] = x;
+            double y = 30 + 52 * row;
+            double radius = h.struck() ? 9 : 8 + 9 * Math.min(1, h.strength() / STRONGEST);
+            stones.add(new Stone(
+                    words.say("witness." + h.witness()),
+                    h.answer() == null ? words.say("bench.measured." + h.says()) : words.say("answer." + h.answer()),
+                    x,
+                    y,
+                    STONES.pebble("witness-" + h.witness(), x, y, radius),
+                    h.struck(),
+                    y + 30));
+        }
+        return stones;
+    }
+
+    private static List<Test> tests(Map<Witness, Testimony> said, SkinWords words) {
+        return Arrays.stream(Witness.values())
+                .filter(w -> w != Witness.MEASURED)
+                .map(w -> new Test(
+                        w.name(),
+                        words.say("witness." + w),
+                        words.say("bench.ask." + w),
+                        Answer.of(w).stream()
+                                .map(a -> new Option(
+                                        a.name(),
+                                        words.say("answer." + a),
+                                        said.containsKey(w) && said.get(w).answer() == a))
+                                .toList(),
+                        said.containsKey(w),
+                        said.containsKey(w) && said.get(w).struck()))
+                .toList();
+    }
+
+    private static Cloth cloth(TakenReading taken, Picture picture) {
+        FaceFrame f = taken.face().frame();
+        double unit = f.unit();
+        Point chin = f.chin();
+        Point brow = f.toPicture(0, -1.15);
+        double left = chin.x() - 1.75 * unit;
+        double across = 3.5 * unit;
+        double top = brow.y();
+        double bottom = chin.y() + 1.35 * unit;
+        String box = String.format(Locale.ROOT, "%.0f %.0f %.0f %.0f", left, top, across, bottom - top);
+        double y = chin.y();
+        String cloth = String.format(
+                Locale.ROOT,
+                "M%.0f %.0f L%.0f %.0f C%.0f %.0f %.0f %.0f %.0f %.0f C%.0f %.0f %.0f %.0f %.0f %.0f L%.0f %.0fZ",
+                left,
+                bottom,
+                left,
+                y + .30 * unit,
+                left + .9 * unit,
+                y + .42 * unit,
+                chin.x() - .62 * unit,
+                y + .78 * unit,
+                chin.x(),
+                y + .86 * unit,
+                chin.x() + .62 * unit,
+                y + .78 * unit,
+                left + across - .9 * unit,
+                y + .42 * unit,
+                left + across,
+                y + .30 * unit,
+                left + across,
+                bottom);
+        return new Cloth(
+                picture.id(),
+                picture.width(),
+                picture.height(),
+                box,
+                cloth,
+                box,
+                Srgb.hex(PINK),
+                Srgb.hex(ORANGE),
+                y - 1.0 * unit,
+                y + .9 * unit,
+                left,
+                across);
+    }
+
+    private static List<Wrist> wrists(TakenReading taken) {
+        Lab skin = taken == null
+                ? ReferenceCurve.at(62)
+                : taken.skin()
+                        .colourOf(Zone.FOREARM)
+                        .or(() -> taken.skin().colourOf(Zone.NECK))
+                        .orElse(ReferenceCurve.at(62));
+        return List.of(
+                wrist("VEINS_BLUE", skin, -9, -3, -15),
+                wrist("VEINS_MIXED", skin, -8, -6, -8),
+                wrist("VEINS_GREEN", skin, -8, -11, -1));
+    }
+
+    /** Veins under skin look cooler and darker than it by about this much; drawn for comparison, not measured. */
+    private static Wrist wrist(String answer, Lab skin, double l, double a, double b) {
+        return new Wrist(
+                answer, Srgb.hex(skin), Srgb.hex(Lab.ofClamped(skin.lightness() + l, skin.a() + a, skin.b() + b)));
+    }
+}
