@@ -1,5 +1,6 @@
 package scree.app.record;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import scree.app.base.BaseChoice;
 import scree.app.base.Bases;
 import scree.app.client.Client;
@@ -25,6 +27,7 @@ import scree.app.client.Clients;
 import scree.app.look.Stones;
 import scree.app.picture.Picture;
 import scree.app.picture.Pictures;
+import scree.app.remote.RemoteLinks;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
@@ -35,6 +38,7 @@ import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.core.colour.Srgb;
 import scree.core.skin.MatchTarget;
+import scree.core.skin.SeasonPoint;
 import scree.core.skin.SkinReading;
 
 /** The record of a client: who they are and what was read and taken, sitting by sitting. */
@@ -47,6 +51,7 @@ class RecordController {
     private final Bases bases;
     private final Pictures pictures;
     private final Accounts accounts;
+    private final RemoteLinks links;
     private final MessageSource messages;
     private final Clock clock;
 
@@ -57,6 +62,7 @@ class RecordController {
             Bases bases,
             Pictures pictures,
             Accounts accounts,
+            RemoteLinks links,
             MessageSource messages,
             Clock clock) {
         this.clients = clients;
@@ -65,6 +71,7 @@ class RecordController {
         this.bases = bases;
         this.pictures = pictures;
         this.accounts = accounts;
+        this.links = links;
         this.messages = messages;
         this.clock = clock;
     }
@@ -104,7 +111,8 @@ class RecordController {
     }
 
     @GetMapping("/clients/{id}")
-    String record(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String record(
+            @CurrentMember Member me, @PathVariable long id, Model model, HttpServletRequest request, Locale locale) {
         Client client = clients.get(me.studio(), id);
         List<Sitting> past = sittings.ofClient(me.studio(), id);
         List<Long> ids = past.stream().map(Sitting::id).toList();
@@ -115,6 +123,17 @@ class RecordController {
         for (Sitting s : past) {
             entries.add(entry(s, skins.get(s.id()), choices.get(s.id()), shots.get(s.id()), locale));
         }
+        List<SeasonView.Sat> sats = past.stream()
+                .filter(s -> skins.containsKey(s.id()))
+                .flatMap(s -> SeasonPoint.of(
+                        s.startsAt().toLocalDate(), skins.get(s.id()).skin())
+                        .map(p -> new SeasonView.Sat(s.id(), p, choices.get(s.id())))
+                        .stream())
+                .toList();
+        model.addAttribute("season", SeasonView.of(sats, messages, locale));
+        model.addAttribute(
+                "origin", ServletUriComponentsBuilder.fromContextPath(request).toUriString());
+        model.addAttribute("links", links.open(me.studio(), id));
         model.addAttribute("client", client);
         model.addAttribute("entries", entries);
         model.addAttribute(

@@ -20,11 +20,11 @@ public class SecurityConfig {
             + "script-src 'self'; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; "
             + "form-action 'self'; frame-ancestors 'none'";
 
-    /** The Face page alone may run WebAssembly, for its first guess of the points; nothing else is loosened. */
+    /** The Face page and a client's page may run WebAssembly, for the first guess of the points; nothing else is loosened. */
     private static final String FACE_POLICY =
             POLICY.replace("script-src 'self'", "script-src 'self' 'wasm-unsafe-eval'");
 
-    private static final Pattern FACE_PAGE = Pattern.compile("/sittings/\\d+/face");
+    private static final Pattern FACE_PAGE = Pattern.compile("/sittings/\\d+/face|/from-home/[^/]+(/picture)?");
 
     /** Static files: public, and cached as the resource handler says instead of never. */
     @Bean
@@ -54,7 +54,7 @@ public class SecurityConfig {
         HttpSessionRequestCache asked = new HttpSessionRequestCache();
         asked.setMatchingRequestParameterName(null); // keeps the address clean after sign-in
         return http.requestCache(c -> c.requestCache(asked))
-                .authorizeHttpRequests(all -> all.requestMatchers("/sign-in", "/error")
+                .authorizeHttpRequests(all -> all.requestMatchers("/sign-in", "/error", "/from-home/**")
                         .permitAll()
                         .anyRequest()
                         .hasRole("ARTIST"))

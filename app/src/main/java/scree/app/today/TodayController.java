@@ -67,6 +67,7 @@ class TodayController {
     @GetMapping("/")
     String today(@CurrentMember Member me, Model model, Locale locale) {
         LocalDateTime now = LocalDateTime.now(clock);
+        model.addAttribute("cameIn", sittings.cameIn(me.studio()));
         List<Sitting> day = sittings.on(me.studio(), now.toLocalDate());
         List<Long> ids = day.stream().map(Sitting::id).toList();
         Map<Long, BaseChoice> choices = bases.choices(me.studio(), ids);

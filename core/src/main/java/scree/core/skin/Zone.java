@@ -8,7 +8,7 @@ import scree.core.face.Side;
  */
 public enum Zone {
     FOREHEAD(0, -0.78, 0.40, 0.15, 0, false, 1.087),
-    TEMPLE(0.87, -0.56, 0.05, 0.09, 8, true, 0.9),
+    TEMPLE(0.89, -0.15, 0.05, 0.085, 0, true, 0.87),
     /** The lid between lashes and brow. */
     LID(0.50, -0.185, 0.13, 0.030, 0, true, 0.89),
     UNDER_EYE(0.50, 0.21, 0.15, 0.045, 0, true, 0.99),

@@ -29,6 +29,23 @@ class ZoneSampleTest {
     }
 
     @Test
+    void featuresNeverCountAndTheMaskShowsWhy() {
+        Raster skin = skin();
+        for (int y = 40; y < 60; y++) {
+            for (int x = 40; x < 60; x++) {
+                skin.rgb()[y * 100 + x] = 0xb05050; // lips: as light as skin, so only their outline keeps them out
+            }
+        }
+        List<Point> lips = List.of(new Point(39, 39), new Point(61, 39), new Point(61, 61), new Point(39, 61));
+        ZoneSample sample = ZoneSample.of(skin, WHOLE, List.of(lips));
+        assertThat(sample.feature()).isBetween(100, 600);
+        assertThat(sample.code()[1] * 255).isCloseTo(160, within(0.8));
+        var layer = LeftOut.layer(skin, List.of(WHOLE), List.of(lips));
+        assertThat(layer.getRGB(50, 50) >>> 24).as("opaque over the lips").isGreaterThan(100);
+        assertThat(layer.getRGB(10, 10)).as("nothing over skin that counts").isZero();
+    }
+
+    @Test
     void aZoneOutsideThePictureHasNoPixels() {
         List<Point> outside = List.of(new Point(-90, -90), new Point(-10, -90), new Point(-10, -10));
         assertThat(ZoneSample.of(skin(), outside).total()).isZero();

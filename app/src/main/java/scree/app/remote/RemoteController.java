@@ -1,0 +1,154 @@
+package scree.app.remote;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.context.MessageSource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import scree.app.skin.LightWords;
+import scree.core.image.PictureRefused;
+import scree.core.image.Point;
+import scree.core.light.LightCode;
+import scree.core.light.LightVerdict;
+import scree.core.reason.Reason;
+import scree.core.reason.Severity;
+
+/** What a client sees who opens a link: how to take the picture, a check at once, a short form, thanks. */
+@Controller
+@RequestMapping("/from-home/{token}")
+class RemoteController {
+    /** x and y of 468 points, with room. */
+    private static final int LONGEST_MESH = 20_000;
+
+    private final RemoteLinks links;
+    private final MessageSource messages;
+
+    RemoteController(RemoteLinks links, MessageSource messages) {
+        this.links = links;
+        this.messages = messages;
+    }
+
+    /** One remark on the picture. */
+    record Said(boolean serious, String words) {}
+
+    @GetMapping
+    String page(@PathVariable String token, Model model, Locale locale) {
+        model.addAttribute("form", RemoteForm.empty());
+        return show(token, links.at(token), model, locale);
+    }
+
+    private String show(String token, RemoteLink link, Model model, Locale locale) {
+        model.addAttribute("link", link);
+        model.addAttribute("token", token);
+        links.checked(link).ifPresent(c -> {
+            List<Said> said = said(c, locale);
+            model.addAttribute("said", said);
+            model.addAttribute("good", said.stream().noneMatch(Said::serious));
+            model.addAttribute("version", c.taken().pictureId());
+        });
+        return "remote/page";
+    }
+
+    private List<Said> said(RemoteLinks.Checked checked, Locale locale) {
+        List<Said> said = new ArrayList<>();
+        for (Reason r : checked.about()) {
+            said.add(new Said(
+                    r.severity() == Severity.CAUTION,
+                    messages.getMessage("sent." + r.code().name(), r.args().toArray(), locale)));
+        }
+        LightWords words = new LightWords(messages, locale);
+        LightVerdict light = checked.taken().light();
+        light.reasons().stream()
+                .filter(r -> r.code() != LightCode.COLOUR_UNKNOWN && r.code() != LightCode.EVEN_DAYLIGHT)
+                .forEach(r -> said.add(new Said(r.severity() == Severity.CAUTION, words.reason(r))));
+        return said;
+    }
+
+    @PostMapping("/picture")
+    String picture(
+            @PathVariable String token,
+            @RequestParam("picture") MultipartFile file,
+            @RequestParam(defaultValue = "0") int found,
+            @RequestParam(defaultValue = "") String mesh,
+            @RequestParam(defaultValue = "0") int shown,
+            Model model,
+            Locale locale)
+            throws IOException {
+        RemoteLink link = links.at(token);
+        try {
+            links.picture(link, file.getBytes(), found, points(mesh), shown);
+        } catch (PictureRefused refused) {
+            model.addAttribute("refused", messages.getMessage("picture." + refused.why(), null, locale));
+            return page(token, model, locale);
+        }
+        return "redirect:/from-home/" + token + "#picture-check";
+    }
+
+    /** Returns the points of "x,y,x,y…"; what is no list of numbers is no face. */
+    private static List<Point> points(String text) {
+        if (text.isEmpty() || text.length() > LONGEST_MESH) {
+            return List.of();
+        }
+        String[] cells = text.split(",");
+        List<Point> points = new ArrayList<>();
+        try {
+            for (int i = 0; i + 1 < cells.length; i += 2) {
+                points.add(new Point(Double.parseDouble(cells[i]), Double.parseDouble(cells[i + 1])));
+            }
+        } catch (IllegalArgumentException e) {
+            return List.of();
+        }
+        return points;
+    }
+
+    @GetMapping("/picture.jpg")
+    ResponseEntity<byte[]> thumb(@PathVariable String token) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.noStore())
+                .body(links.thumb(links.at(token)));
+    }
+
+    @PostMapping
+    String send(
+            @PathVariable String token,
+            @Valid @ModelAttribute("form") RemoteForm form,
+            BindingResult errors,
+            Model model,
+            Locale locale) {
+        RemoteLink link = links.at(token);
+        if (link.sittingId() == null) {
+            model.addAttribute("refused", messages.getMessage("sent.picture.first", null, locale));
+            return show(token, link, model, locale);
+        }
+        if (errors.hasErrors()) {
+            return show(token, link, model, locale);
+        }
+        links.send(link, form.answer());
+        model.addAttribute("link", link);
+        return "remote/thanks";
+    }
+
+    @ExceptionHandler(LinkClosed.class)
+    String closed(LinkClosed closed, Model model, HttpServletResponse response, Locale locale) {
+        response.setStatus(closed.why() == LinkClosed.Why.UNKNOWN ? 404 : 410);
+        model.addAttribute("why", messages.getMessage("link." + closed.why(), null, locale));
+        return "remote/closed";
+    }
+}

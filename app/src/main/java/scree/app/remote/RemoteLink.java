@@ -1,0 +1,45 @@
+package scree.app.remote;
+
+import java.time.OffsetDateTime;
+import scree.app.studio.Member;
+import scree.app.studio.StudioId;
+
+/** A link that a client may open without an account, with the names it is shown by. */
+public record RemoteLink(
+        long id,
+        long studioId,
+        String studioName,
+        long clientId,
+        String clientName,
+        long artistId,
+        String artistName,
+        OffsetDateTime madeAt,
+        OffsetDateTime expiresAt,
+        int tries,
+        OffsetDateTime usedAt,
+        Long sittingId) {
+    public StudioId studio() {
+        return new StudioId(studioId);
+    }
+
+    public String clientFirstName() {
+        return clientName.split(" ")[0];
+    }
+
+    public String artistFirstName() {
+        return artistName.split(" ")[0];
+    }
+
+    public boolean used() {
+        return usedAt != null;
+    }
+
+    public boolean expired(OffsetDateTime now) {
+        return !expiresAt.isAfter(now);
+    }
+
+    /** Returns the artist for whom it was made, as the one who stands behind what the client sends. */
+    Member artist() {
+        return new Member(artistId, studio(), artistName, studioName, "", "");
+    }
+}

@@ -1,0 +1,25 @@
+/* The client's page: looks for the face on this phone, then sends the picture. */
+(function () {
+  "use strict";
+  const form = document.getElementById("home-picture");
+  const message = document.getElementById("message");
+  if (!form) { return; }
+  function say(text) { message.textContent = text; message.classList.add("shown"); }
+  const patience = (ms) => new Promise((resolve) => setTimeout(() => resolve(null), ms));
+  form.querySelector("input[type=file]").addEventListener("change", async (event) => {
+    const file = event.target.files[0];
+    if (!file) { return; }
+    if (file.size > 25 * 1024 * 1024) { say("The file is over 25 MB. Send the picture as the phone makes it, or a smaller one."); event.target.value = ""; return; }
+    say("Looking at your picture…");
+    const url = URL.createObjectURL(file);
+    try {
+      const image = new Image();
+      image.src = url;
+      await image.decode();
+      form.elements.shown.value = image.naturalWidth;
+      const guess = window.firstGuess ? await Promise.race([window.firstGuess(url), patience(25000)]) : null;
+      if (guess) { form.elements.found.value = guess.found; form.elements.mesh.value = guess.mesh; }
+    } catch (e) { /* the server says what is wrong with the file */ }
+    form.submit();
+  });
+})();

@@ -1,0 +1,30 @@
+package scree.core.skin;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import scree.core.colour.Lab;
+import scree.core.image.Calibration;
+import scree.core.image.ZoneSample;
+import scree.core.light.LightFigures;
+import scree.core.skin.SkinReading.Trust;
+
+/** Readings with given colours, for judging only. */
+final class Skins {
+    private Skins() {}
+
+    static SkinReading reading(Map<Zone, Lab> colours, Trust trust) {
+        List<ZoneReading> zones = new ArrayList<>();
+        colours.forEach((zone, lab) ->
+                zones.add(new ZoneReading(zone, lab, 1, new ZoneSample(new double[3], 0, 100, 0, 0, 0, 0))));
+        var light = new LightFigures(LightFigures.Card.COLOUR, 5600.0, 0.0, 0.0, 0.5, 0.5, 3.0, 0, 0.01);
+        return new SkinReading(
+                trust, new Calibration.Quality(24, 0, 0.3, 1, 0), zones, List.of(), List.of(), light, List.of());
+    }
+
+    /** Returns skin of a depth whose hue leans by so many degrees. */
+    static Lab leaning(double l, double lean) {
+        Lab usual = ReferenceCurve.at(l);
+        return Lab.ofLch(l, usual.chroma(), usual.hueDegrees() + lean);
+    }
+}
