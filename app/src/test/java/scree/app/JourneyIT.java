@@ -2,34 +2,19 @@ package scree.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.results.Rule;
-import com.deque.html.axecore.selenium.AxeBuilder;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.Duration;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.TestMethodOrder;
-import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.chrome.ChromeDriverService;
-import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.ExpectedConditions;
-import org.openqa.selenium.support.ui.WebDriverWait;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.context.TestPropertySource;
 import scree.core.image.PictureIntake;
 import scree.core.image.Raster;
 import scree.standins.camera.Camera;
@@ -40,49 +25,12 @@ import scree.standins.camera.Shot;
 import scree.standins.camera.Studio;
 
 /** A person's way through the first slice in a real browser, on the demo data, and what axe says of every page. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
-@TestPropertySource(
-        properties = {
-            "scree.demo.enabled=true",
-            "scree.demo.portrait-width=700",
-            "scree.demo.portrait-cache=target/portraits",
-            "spring.datasource.hikari.schema=journey",
-            "spring.flyway.default-schema=journey"
-        })
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class JourneyIT {
-    @LocalServerPort
-    private int port;
-
-    @TempDir
-    private static Path files;
-
-    private ChromeDriver browser;
+class JourneyIT extends Journeys {
     private String sitting;
 
     @BeforeAll
-    void openTheBrowser() throws Exception {
-        var service = new ChromeDriverService.Builder()
-                .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
-                .build();
-        ChromeOptions options = new ChromeOptions();
-        options.setBinary("/usr/bin/chromium");
-        options.addArguments(
-                "--headless=new",
-                "--no-sandbox",
-                "--disable-gpu",
-                "--disable-quic",
-                "--no-first-run",
-                "--disable-background-networking",
-                "--disable-component-update",
-                "--disable-sync",
-                "--disable-dev-shm-usage",
-                "--enable-unsafe-swiftshader",
-                "--lang=en",
-                "--user-data-dir=" + Files.createTempDirectory(files, "profile"));
-        browser = new ChromeDriver(service, options);
-        browser.manage().window().setSize(new Dimension(1280, 943));
+    void pictures() throws Exception {
         var seated = Studio.seat(Ensemble.all().get(7), Lighting.facingWindow(), 800);
         Raster good = seated.shoot(Camera.quiet(9), Lamp.daylight(5200), Shot.withCard(3));
         write("face.jpg", PictureIntake.encodeJpeg(good, .95f));
@@ -106,11 +54,6 @@ class JourneyIT {
         byte[] heic = new byte[64];
         System.arraycopy("ftypheic".getBytes(StandardCharsets.US_ASCII), 0, heic, 4, 8);
         write("phone.heic", heic);
-    }
-
-    @AfterAll
-    void closeTheBrowser() {
-        browser.quit();
     }
 
     @Test
@@ -148,7 +91,9 @@ class JourneyIT {
         find("#lastsHours").clear();
         find("#lastsHours").sendKeys("9");
         click("[data-main]");
-        arrives("/skin");
+        arrives("/light");
+        assertThat(text(".reading .verdict")).contains("What light is on the face");
+        assertAccessible("light without a picture");
     }
 
     @Test
@@ -186,8 +131,7 @@ class JourneyIT {
                 .sendKeys(Keys.ARROW_DOWN)
                 .keyUp(Keys.SHIFT)
                 .perform();
-        new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(b -> !neckFigures().equals(before));
+        patiently(10).until(b -> !neckFigures().equals(before));
         String moved = neckFigures();
         WebElement zone = find("[data-zone=NECK] path.light");
         new Actions(browser)
@@ -196,8 +140,7 @@ class JourneyIT {
                 .moveByOffset(0, -25)
                 .release()
                 .perform();
-        new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(b -> !neckFigures().equals(moved));
+        patiently(10).until(b -> !neckFigures().equals(moved));
         assertThat(browser.switchTo().activeElement().getAttribute("data-zone")).isEqualTo("NECK");
         click("[data-main]");
         arrives("/base");
@@ -226,10 +169,13 @@ class JourneyIT {
         browser.navigate().refresh();
         assertThat(text(".taken-line")).contains(second).contains("She liked it softer");
         click(".ground a");
-        assertThat(text(".record li:first-child"))
-                .contains(second)
-                .contains("She liked it softer")
-                .contains("taken over nearer ones");
+        await(By.cssSelector(".record li"));
+        String rehearsal = browser.findElements(By.cssSelector(".record li")).stream()
+                .map(WebElement::getText)
+                .filter(t -> t.contains("Rehearsal"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(rehearsal).contains(second).contains("She liked it softer").contains("taken over nearer ones");
     }
 
     @Test
@@ -281,6 +227,11 @@ class JourneyIT {
                 "/kit",
                 "/kit/new",
                 "/sittings/" + sitting + "/intake",
+                "/sittings/" + sitting + "/light",
+                "/sittings/" + sitting + "/undertone",
+                "/card",
+                "/clients/1",
+                "/kit/3/swatch",
                 "/sittings/" + sitting + "/skin",
                 "/sittings/" + sitting + "/base",
                 "/nowhere")) {
@@ -298,8 +249,7 @@ class JourneyIT {
     void aFaceIsFoundTheHairlineDrawnThePlanEditedAndTheChartSaved() {
         browser.manage().window().setSize(new Dimension(1280, 943));
         go("/sittings/" + sitting + "/face");
-        new WebDriverWait(browser, Duration.ofSeconds(40))
-                .until(ExpectedConditions.presenceOfElementLocated(By.id("face-drawing")));
+        patiently(40).until(ExpectedConditions.presenceOfElementLocated(By.id("face-drawing")));
         assertThat(text(".trust")).contains("Not settled yet");
         assertThat(text(".ask")).contains("hairline");
         assertAccessible("face");
@@ -311,14 +261,13 @@ class JourneyIT {
                 .moveByOffset(0, 18)
                 .release()
                 .perform();
-        new WebDriverWait(browser, Duration.ofSeconds(10))
+        patiently(10)
                 .until(b -> !place.equals(find("[data-point=HAIRLINE]").getAttribute("transform"))
                         && find("[data-point=HAIRLINE]").getAttribute("class").contains("MOVED"));
         for (int i = 0; i < 22 && !seen("#confirm").isEmpty(); i++) {
             String asked = seen(".ask");
             click("#confirm");
-            new WebDriverWait(browser, Duration.ofSeconds(10))
-                    .until(b -> !seen(".ask").equals(asked));
+            patiently(10).until(b -> !seen(".ask").equals(asked));
         }
         assertThat(text(".trust")).contains("Settled");
         click("[data-main]");
@@ -327,17 +276,15 @@ class JourneyIT {
         assertNoSidewaysScroll();
         find("#strength").sendKeys(Keys.ARROW_LEFT, Keys.ARROW_LEFT);
         await(By.cssSelector("[data-zone='CHEEK_SHADOW.RIGHT'].edited"));
-        new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(b -> find("#strength").getAttribute("data-area") != null);
+        patiently(10).until(b -> find("#strength").getAttribute("data-area") != null);
         String strength = find("#strength").getAttribute("value");
         click("#schools-open");
         click("[data-field=aim][data-value=SOFTEN]");
-        new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(b -> seen("#schools-open").contains("soften"));
+        patiently(10).until(b -> seen("#schools-open").contains("soften"));
         await(By.cssSelector("[data-zone='CHEEK_SHADOW.RIGHT'].edited"));
         assertThat(find("#strength").getAttribute("value")).isEqualTo(strength);
         click("[data-mode=made]");
-        new WebDriverWait(browser, Duration.ofSeconds(20))
+        patiently(20)
                 .until(b -> Boolean.TRUE.equals(browser.executeScript(
                         "const i = document.getElementById('made-picture'); return i.complete && i.naturalWidth > 0")));
         go("/sittings/" + sitting + "/place/chart");
@@ -363,7 +310,7 @@ class JourneyIT {
         new Actions(browser)
                 .sendKeys(Keys.ARROW_UP, Keys.ENTER, Keys.ENTER, Keys.ARROW_UP, Keys.ENTER)
                 .perform();
-        new WebDriverWait(browser, Duration.ofSeconds(10))
+        patiently(10)
                 .until(b -> b.findElements(By.cssSelector("[data-point=CHIN].PLACED"))
                                         .size()
                                 == 1
@@ -393,8 +340,7 @@ class JourneyIT {
                 .hasSize(1);
         browser.executeScript(
                 "htmx.ajax('POST', document.getElementById('face').dataset.url + '/point', {values: {point: 'CHIN', dx: 0, dy: -900}, target: '#face-side', swap: 'outerHTML'})");
-        new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(b -> seen("[role=alert]").contains("stays where it was"));
+        patiently(10).until(b -> seen("[role=alert]").contains("stays where it was"));
         browser.manage().window().setSize(new Dimension(1024, 911));
         for (String path : List.of("/face?byhand", "/place", "/place/chart")) {
             go("/sittings/" + sitting + path);
@@ -406,7 +352,7 @@ class JourneyIT {
     private void upload(String file) {
         go("/sittings/" + sitting + "/skin");
         find("#picture").sendKeys(files.resolve(file).toString());
-        new WebDriverWait(browser, Duration.ofSeconds(20))
+        patiently(20)
                 .until(b ->
                         b.findElements(By.cssSelector("[role=alert], .trust")).size() > 0 && !stale(file));
     }
@@ -422,70 +368,5 @@ class JourneyIT {
         return String.valueOf(
                 browser.executeScript(
                         "const row=[...document.querySelectorAll('#figures tbody tr')].find(r=>r.textContent.includes('Neck')); return row ? row.textContent : ''"));
-    }
-
-    private void signIn(String password) {
-        find("#username").clear();
-        find("#username").sendKeys("runa@scree.example");
-        find("#password").sendKeys(password);
-        click("button.main");
-    }
-
-    /** Returns the text now shown, empty when it is not there: for waiting while a part of the page is exchanged. */
-    private String seen(String css) {
-        return String.valueOf(browser.executeScript(
-                "const e = document.querySelector(arguments[0]); return e ? e.innerText : ''", css));
-    }
-
-    /** A form's answer may take a moment to begin; the address tells when it has come. */
-    private void arrives(String part) {
-        new WebDriverWait(browser, Duration.ofSeconds(15)).until(ExpectedConditions.urlContains(part));
-    }
-
-    private void go(String path) {
-        browser.get("http://127.0.0.1:" + port + path);
-    }
-
-    /** Waits for it: an answer may still be on its way. */
-    private WebElement find(String css) {
-        await(By.cssSelector(css));
-        return browser.findElement(By.cssSelector(css));
-    }
-
-    private String text(String css) {
-        await(By.cssSelector(css));
-        return find(css).getText();
-    }
-
-    private void await(By by) {
-        new WebDriverWait(browser, Duration.ofSeconds(10)).until(ExpectedConditions.presenceOfElementLocated(by));
-    }
-
-    /** Scrolls to it first, as a person would. */
-    private void click(String css) {
-        WebElement element = find(css);
-        browser.executeScript("arguments[0].scrollIntoView({block:'center'})", element);
-        element.click();
-    }
-
-    private void assertNoSidewaysScroll() {
-        Object over = browser.executeScript(
-                "return document.documentElement.scrollWidth - document.documentElement.clientWidth");
-        assertThat(((Number) over).intValue()).as(browser.getCurrentUrl()).isLessThanOrEqualTo(0);
-    }
-
-    private void assertAccessible(String where) {
-        List<Rule> grave = new AxeBuilder()
-                .analyze(browser).getViolations().stream()
-                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
-                        .toList();
-        assertThat(grave)
-                .as(where)
-                .extracting(r -> r.getId() + " " + r.getNodes().get(0).getHtml())
-                .isEmpty();
-    }
-
-    private static void write(String name, byte[] bytes) throws java.io.IOException {
-        Files.write(files.resolve(name), bytes);
     }
 }

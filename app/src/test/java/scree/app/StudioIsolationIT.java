@@ -134,7 +134,7 @@ class StudioIsolationIT {
         var taken = readings.of(mine.studio(), sitting).orElseThrow();
         assertThat(taken.skin().trust().name()).isEqualTo("COLOUR_CARD");
         assertThat(taken.skin().zones()).hasSizeGreaterThan(7);
-        assertThat(taken.face().outlines()).hasSize(15);
+        assertThat(taken.face().outlines()).hasSize(22);
         var list = bases.shortlist(
                         mine.studio(), sitting, MatchTarget.School.JAW_TO_NECK, new BaseFilter(null, null, null, false))
                 .orElseThrow();

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import scree.app.remote.RemoteLinks;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -24,8 +25,10 @@ import scree.app.web.StaleSave;
 class IntakeController {
     private final Sittings sittings;
     private final Cairns cairns;
+    private final RemoteLinks links;
 
-    IntakeController(Sittings sittings, Cairns cairns) {
+    IntakeController(Sittings sittings, Cairns cairns, RemoteLinks links) {
+        this.links = links;
         this.sittings = sittings;
         this.cairns = cairns;
     }
@@ -54,11 +57,12 @@ class IntakeController {
             model.addAttribute("stored", IntakeForm.of((Sitting) stale.stored()));
             return show(me, sitting, model);
         }
-        return "redirect:/sittings/" + id + "/skin";
+        return "redirect:/sittings/" + id + "/light";
     }
 
     private String show(Member me, Sitting sitting, Model model) {
         model.addAttribute("sitting", sitting);
+        model.addAttribute("fromHome", links.answer(me.studio(), sitting.id()).orElse(null));
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "intake"));
         model.addAttribute("cautions", cautions(sitting));
         return "intake/page";

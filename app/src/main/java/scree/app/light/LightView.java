@@ -131,10 +131,12 @@ record LightView(
                 "slant",
                 slant == null
                         ? null
-                        : words.say(
-                                "light.value.slant",
-                                String.valueOf(Math.round(100 * Math.expm1(Math.abs(slant)))),
-                                words.say("light.side." + (slant >= 0 ? "RIGHT" : "LEFT"))),
+                        : Math.abs(slant) < .01
+                                ? words.say("light.value.even")
+                                : words.say(
+                                        "light.value.slant",
+                                        String.valueOf(Math.round(100 * Math.expm1(Math.abs(slant)))),
+                                        words.say("light.side." + (slant >= 0 ? "RIGHT" : "LEFT"))),
                 source(words, false, slant != null),
                 side(.10),
                 side(-.10),

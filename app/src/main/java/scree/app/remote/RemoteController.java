@@ -133,7 +133,7 @@ class RemoteController {
             Model model,
             Locale locale) {
         RemoteLink link = links.at(token);
-        if (link.sittingId() == null) {
+        if (!links.hasPicture(link)) {
             model.addAttribute("refused", messages.getMessage("sent.picture.first", null, locale));
             return show(token, link, model, locale);
         }

@@ -114,13 +114,12 @@ public class RemoteLinks {
     }
 
     /**
-     * Takes a picture in, in place of a former one.
+     * Takes a picture in, in place of a former one. Not one transaction: a refused file counts as a try all the same.
      *
      * @param mesh what the client's browser found, in pixels of the file as shown; empty when it found nothing
      * @param shownWidth the file's width there, 0 when unknown
      * @throws scree.core.image.PictureRefused when it is no usable picture
      */
-    @Transactional
     public void picture(RemoteLink link, byte[] upload, int found, List<Point> mesh, int shownWidth) {
         StudioId studio = link.studio();
         if (mapper.tried(studio, link.id(), MOST_TRIES) == 0) {
@@ -173,6 +172,11 @@ public class RemoteLinks {
         });
     }
 
+    boolean hasPicture(RemoteLink link) {
+        return link.sittingId() != null
+                && readings.of(link.studio(), link.sittingId()).isPresent();
+    }
+
     /** A picture that came in with what was found. */
     record Checked(TakenReading taken, List<Reason> about) {}
 
@@ -186,7 +190,7 @@ public class RemoteLinks {
     @Transactional
     public void send(RemoteLink link, RemoteAnswer answer) {
         StudioId studio = link.studio();
-        if (link.sittingId() == null) {
+        if (!hasPicture(link)) {
             throw new NotHere("picture");
         }
         if (mapper.used(studio, link.id()) == 0) {

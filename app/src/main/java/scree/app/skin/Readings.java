@@ -121,6 +121,9 @@ public class Readings {
     public void take(StudioId studio, long sitting, byte[] upload) {
         sittings.get(studio, sitting);
         long picture = pictures.store(studio, sitting, upload);
+        if (mapper.ofSitting(studio, sitting) != null) {
+            meters.forgetLight(studio, sitting); // it was read in the former picture's light
+        }
         Raster raster = pictures.raster(studio, picture);
         measure(studio, sitting, picture, FaceState.usualIn(raster.width(), raster.height()), true);
     }

@@ -73,7 +73,6 @@ class SkinController {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "skin"));
-        model.addAttribute("camera", camera.isPresent());
         fill(me, id, model, locale);
         return "skin/page";
     }
@@ -269,6 +268,7 @@ class SkinController {
     private void fill(Member me, long id, Model model, Locale locale) {
         SkinWords words = new SkinWords(messages, locale);
         model.addAttribute("sittingId", id);
+        model.addAttribute("camera", camera.isPresent());
         TakenReading taken = readings.of(me.studio(), id).orElse(null);
         if (taken == null) {
             return;

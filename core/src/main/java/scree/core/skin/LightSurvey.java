@@ -82,15 +82,18 @@ final class LightSurvey {
         return ya <= 0 || yb <= 0 ? 0 : Math.log(ya / yb);
     }
 
-    /** A forehead is often deeper than a chin, so the light above is told a little low. */
+    /** A forehead is often deeper than a chin, so the light above is told a little low; under hair the nose's bridge speaks. */
     private Double fromAbove(List<Sampled> samples) {
-        double[] forehead = light(samples, Zone.FOREHEAD, Side.CENTRE);
+        Double forehead = overChin(samples, Zone.FOREHEAD);
+        return forehead == null || forehead < HAIR_OVER_FOREHEAD ? overChin(samples, Zone.NOSE) : forehead;
+    }
+
+    private Double overChin(List<Sampled> samples, Zone zone) {
+        double[] high = light(samples, zone, Side.CENTRE);
         double[] chin = light(samples, Zone.CHIN, Side.CENTRE);
-        if (forehead == null || chin == null) {
-            return null;
-        }
-        double more = ratio(forehead, chin) - Math.log(Zone.FOREHEAD.facing() / Zone.CHIN.facing());
-        return more < HAIR_OVER_FOREHEAD ? null : more;
+        return high == null || chin == null
+                ? null
+                : Double.valueOf(ratio(high, chin) - Math.log(zone.facing() / Zone.CHIN.facing()));
     }
 
     /** Two lights of one colour leave two cheeks of one colour; redness differs a little from side to side. */

@@ -1,0 +1,153 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.TestPropertySource;
+
+/** What browser journeys share: the demo data on their own schema, a headless browser, and waiting for answers. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+@TestPropertySource(
+        properties = {
+            "scree.demo.enabled=true",
+            "scree.demo.portrait-width=700",
+            "scree.demo.portrait-cache=target/portraits",
+            "spring.datasource.hikari.schema=journey",
+            "spring.flyway.default-schema=journey"
+        })
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+abstract class Journeys {
+    @LocalServerPort
+    int port;
+
+    @TempDir
+    static Path files;
+
+    ChromeDriver browser;
+
+    @BeforeAll
+    void openTheBrowser() throws Exception {
+        var service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+                .build();
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--disable-dev-shm-usage",
+                "--enable-unsafe-swiftshader",
+                "--lang=en",
+                "--user-data-dir=" + Files.createTempDirectory(files, "profile"));
+        browser = new ChromeDriver(service, options);
+        browser.manage().window().setSize(new Dimension(1280, 943));
+    }
+
+    @AfterAll
+    void closeTheBrowser() {
+        browser.quit();
+    }
+
+    void signIn(String password) {
+        find("#username").clear();
+        find("#username").sendKeys("runa@scree.example");
+        find("#password").sendKeys(password);
+        click("button.main");
+    }
+
+    /** Returns the text now shown, empty when it is not there: for waiting while a part of the page is exchanged. */
+    String seen(String css) {
+        return String.valueOf(browser.executeScript(
+                "const e = document.querySelector(arguments[0]); return e ? e.innerText : ''", css));
+    }
+
+    /** Waits, also while the part of the page that is asked for is being exchanged. */
+    WebDriverWait patiently(int seconds) {
+        WebDriverWait wait = new WebDriverWait(browser, Duration.ofSeconds(seconds));
+        wait.ignoring(StaleElementReferenceException.class);
+        return wait;
+    }
+
+    void until(BooleanSupplier holds) {
+        patiently(15).until(b -> holds.getAsBoolean());
+    }
+
+    /** A form's answer may take a moment to begin; the address tells when it has come. */
+    void arrives(String part) {
+        patiently(15).until(ExpectedConditions.urlContains(part));
+    }
+
+    void go(String path) {
+        browser.get("http://127.0.0.1:" + port + path);
+    }
+
+    /** Waits for it: an answer may still be on its way. */
+    WebElement find(String css) {
+        await(By.cssSelector(css));
+        return browser.findElement(By.cssSelector(css));
+    }
+
+    String text(String css) {
+        await(By.cssSelector(css));
+        return find(css).getText();
+    }
+
+    void await(By by) {
+        patiently(10).until(ExpectedConditions.presenceOfElementLocated(by));
+    }
+
+    /** Scrolls to it first, as a person would. */
+    void click(String css) {
+        WebElement element = find(css);
+        browser.executeScript("arguments[0].scrollIntoView({block:'center', behavior:'instant'})", element);
+        element.click();
+    }
+
+    void assertNoSidewaysScroll() {
+        Object over = browser.executeScript(
+                "return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+        assertThat(((Number) over).intValue()).as(browser.getCurrentUrl()).isLessThanOrEqualTo(0);
+    }
+
+    void assertAccessible(String where) {
+        List<Rule> grave = new AxeBuilder()
+                .analyze(browser).getViolations().stream()
+                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                        .toList();
+        assertThat(grave)
+                .as(where)
+                .extracting(r -> r.getId() + " " + r.getNodes().get(0).getHtml())
+                .isEmpty();
+    }
+
+    static void write(String name, byte[] bytes) throws java.io.IOException {
+        Files.write(files.resolve(name), bytes);
+    }
+}

@@ -1,0 +1,222 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.Select;
+import scree.core.image.PictureIntake;
+import scree.standins.camera.Camera;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Lamp;
+import scree.standins.camera.Lighting;
+import scree.standins.camera.Shot;
+import scree.standins.camera.Sitter;
+import scree.standins.camera.Studio;
+
+/** Light judged, spots marked, witnesses asked, the meter pressed, and a client who sends a picture from home. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class SkinAndLightJourneyIT extends Journeys {
+    private String sitting;
+    private String client;
+
+    @BeforeAll
+    void aSittingForMei() throws Exception {
+        Sitter sitter = Ensemble.all().get(7);
+        write(
+                "home.jpg",
+                PictureIntake.encodeJpeg(
+                        Studio.seat(sitter, Lighting.facingWindow(), 760)
+                                .shoot(Camera.quiet(9), Lamp.daylight(6000), Shot.withoutCard(sitter, 2)),
+                        .93f));
+        go("/clients");
+        signIn("loose stones");
+        arrives("/clients");
+        find("#find").sendKeys("Mei");
+        await(By.cssSelector(".people li:only-child a"));
+        click(".people a");
+        await(By.id("event"));
+        client = browser.getCurrentUrl().replaceAll(".*/clients/(\\d+).*", "$1");
+        find("#event").sendKeys("Light");
+        click("[data-main]");
+        arrives("/intake");
+        sitting = browser.getCurrentUrl().replaceAll(".*/sittings/(\\d+)/.*", "$1");
+    }
+
+    @Test
+    @Order(1)
+    void poorLightIsRefusedUntilTheFaceTurnsToTheWindow() {
+        photograph("LAMP_ABOVE", "Do not decide in this light");
+        assertThat(text(".light-reasons")).contains("a lamp stands above").contains("stays provisional");
+        click("#read-meter");
+        until(() -> seen(".scales").contains("light meter"));
+        assertAccessible("unfit light");
+        go("/sittings/" + sitting + "/skin");
+        assertThat(text(".trust")).contains("Provisional");
+        assertThat(text(".cairn")).contains("unfit light");
+        go("/sittings/" + sitting + "/base");
+        assertThat(text(".shortlist .caution")).contains("not fit to decide in").contains("lamp");
+        photograph("WINDOW", "Good light to decide in");
+        assertNoSidewaysScroll();
+        click("button[value=WARM_STAGE]");
+        await(By.cssSelector("button[value=WARM_STAGE][aria-pressed=true]"));
+        go("/sittings/" + sitting + "/skin");
+        assertThat(text(".trust")).contains("Read with the card");
+        go("/sittings/" + sitting + "/base");
+        assertThat(seen(".shortlist .caution")).isEmpty();
+    }
+
+    @Test
+    @Order(2)
+    void aSpotIsTappedReadMovedByKeysAndTakenAwayAgain() {
+        go("/sittings/" + sitting + "/skin");
+        click("[data-tab=found]");
+        click("[data-spot-kind=SUN_SPOT]");
+        new Actions(browser)
+                .moveToElement(find("[data-zone=CHEEK][data-side=LEFT] path.light"))
+                .click()
+                .perform();
+        until(() -> seen(".spots-list").contains("sun spot"));
+        assertThat(text(".spots-list")).contains("ΔE");
+        String place = find("[data-spot] path.light").getAttribute("d");
+        browser.executeScript("document.querySelector('[data-spot]').focus()");
+        new Actions(browser).sendKeys(Keys.ARROW_RIGHT).perform();
+        until(() -> !place.equals(browser.executeScript(
+                "const p = document.querySelector('[data-spot] path.light'); return p ? p.getAttribute('d') : arguments[0]",
+                place)));
+        assertAccessible("skin with a spot");
+        browser.executeScript("document.querySelector('[data-spot]').focus()");
+        new Actions(browser).sendKeys(Keys.DELETE).perform();
+        until(() -> browser.findElements(By.cssSelector("[data-spot]")).isEmpty());
+    }
+
+    @Test
+    @Order(3)
+    void brokenSkinIsFeltAndCautionsStandOverTheReading() {
+        go("/sittings/" + sitting + "/skin");
+        click("[data-tab=touch]");
+        click("[data-texture=BROKEN_SKIN]");
+        new Actions(browser)
+                .moveToElement(find("[data-zone=CHIN] path.light"))
+                .click()
+                .perform();
+        until(() -> seen(".reading").contains("Broken skin was felt: chin"));
+        assertThat(text(".reading")).contains("pharmacist or doctor");
+        new Actions(browser)
+                .moveToElement(find("[data-zone=CHIN] path.light"))
+                .click()
+                .perform();
+        until(() -> !seen(".reading").contains("was felt"));
+    }
+
+    @Test
+    @Order(4)
+    void witnessesWhoDisagreeAreNamedAndOneIsSetAside() {
+        go("/sittings/" + sitting + "/undertone");
+        assertAccessible("undertone");
+        click("[data-answer=BRIGHT_PINK]");
+        await(By.cssSelector("[data-answer=BRIGHT_PINK][aria-pressed=true]"));
+        click("[data-answer=DRAPES_YELLOW]");
+        until(() -> seen(".undertone .caution").contains("says"));
+        assertThat(text(".undertone .caution"))
+                .containsPattern("cool.*warm|warm.*cool")
+                .containsPattern("[Rr]epeat|again");
+        for (int i = 0; i < 2; i++) {
+            int struck =
+                    browser.findElements(By.cssSelector(".tests li.struck")).size();
+            click(".tests li:not(.struck) .plain");
+            until(() -> browser.findElements(By.cssSelector(".tests li.struck")).size() == struck + 1);
+        }
+        assertThat(seen(".undertone .caution")).isEmpty();
+        browser.navigate().refresh();
+        assertThat(browser.findElements(By.cssSelector(".tests li.struck"))).hasSize(2);
+    }
+
+    @Test
+    @Order(5)
+    void threePressesOfTheMeterReadTheForearm() {
+        go("/sittings/" + sitting + "/skin");
+        click("[data-tab=meter]");
+        for (int i = 0; i < 12 && !seen(".pressings li").contains("L*"); i++) {
+            String before = seen(".work.skin .reading");
+            click(".pressings li:first-child .stone-button");
+            until(() -> !seen(".work.skin .reading").equals(before)
+                    || !seen("[role=alert]").isEmpty());
+        }
+        assertThat(text(".pressings li"))
+                .contains("Inner forearm")
+                .contains("L*")
+                .contains("±");
+        click("[data-tab=reading]");
+        go("/sittings/" + sitting + "/undertone");
+        assertThat(text(".slope-sheet")).contains("Measured skin");
+    }
+
+    @Test
+    @Order(6)
+    void aClientSendsAPictureFromHomeOnce() {
+        String link = makeLink();
+        browser.manage().window().setSize(new Dimension(430, 940));
+        browser.get(link);
+        assertThat(text("main")).contains("Hello Mei").contains("Never look into the sun");
+        assertAccessible("from home");
+        assertNoSidewaysScroll();
+        browser.findElement(By.cssSelector("#home-picture input[type=file]"))
+                .sendKeys(files.resolve("home.jpg").toString());
+        patiently(60).until(b -> !b.findElements(By.cssSelector(".sent img")).isEmpty());
+        assertThat(text(".sent-said")).contains("That works");
+        find("#concerns").sendKeys("Fine lines");
+        click(".home-form .stone-button");
+        assertThat(text("#consent-problem")).contains("is needed before anything is sent");
+        assertThat(find("#concerns").getAttribute("value")).isEqualTo("Fine lines");
+        click("#consent");
+        click(".home-form .stone-button");
+        until(() -> seen("h1").contains("It has arrived"));
+        browser.get(link);
+        assertThat(text("main")).contains("does not open").contains("used already");
+        browser.manage().window().setSize(new Dimension(1280, 943));
+        go("/");
+        assertThat(text(".from-home-list")).contains("Mei Tarnholt").contains("provisional");
+        click(".from-home-list a");
+        arrives("/skin");
+        assertThat(text(".trust")).contains("Provisional");
+        click(".cairn a[href$='/intake']");
+        arrives("/intake");
+        assertThat(find("#bothers").getAttribute("value")).contains("Fine lines");
+    }
+
+    @Test
+    @Order(7)
+    void aLinkThatRanOutOrWasNeverMadeSaysSo() {
+        String link = makeLink();
+        int open = browser.findElements(By.cssSelector(".came-in li")).size();
+        click(".came-in .plain");
+        until(() -> browser.findElements(By.cssSelector(".came-in li")).size() < open);
+        browser.get(link);
+        assertThat(text("main")).contains("does not open").contains("has run out");
+        go("/from-home/abcdefgh");
+        assertThat(text("main")).contains("Nothing lies here");
+        assertAccessible("closed link");
+    }
+
+    private String makeLink() {
+        go("/clients/" + client);
+        click("#make-link");
+        await(By.id("fresh-link"));
+        return find("#fresh-link").getAttribute("value");
+    }
+
+    private void photograph(String room, String heading) {
+        go("/sittings/" + sitting + "/light");
+        new Select(find("select[name=room]")).selectByValue(room);
+        click(".practice-room button");
+        patiently(60).until(b -> seen(".reading .verdict").contains(heading));
+    }
+}

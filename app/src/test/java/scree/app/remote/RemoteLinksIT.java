@@ -1,0 +1,169 @@
+package scree.app.remote;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import scree.app.TestDatabase;
+import scree.app.client.Client;
+import scree.app.client.Clients;
+import scree.app.sitting.Sittings;
+import scree.app.skin.Readings;
+import scree.app.studio.Accounts;
+import scree.app.studio.Member;
+import scree.app.web.NotHere;
+import scree.core.image.PictureIntake;
+import scree.core.image.PictureRefused;
+import scree.core.reason.Reason;
+import scree.core.skin.SentPicture;
+import scree.core.skin.SkinReading.Trust;
+import scree.standins.camera.Camera;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Lamp;
+import scree.standins.camera.Lighting;
+import scree.standins.camera.Shot;
+import scree.standins.camera.Sitter;
+import scree.standins.camera.Studio;
+
+/** An open door to strangers: it opens once, for a week, a dozen times, and leaves nothing behind that nobody agreed to. */
+@TestDatabase
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class RemoteLinksIT {
+    private static final RemoteAnswer ANSWER =
+            new RemoteAnswer("dark", "brown", "DRY", "SHEER", "SATIN", "lanolin", "redness", "turned orange");
+
+    @Autowired
+    private Accounts accounts;
+
+    @Autowired
+    private Clients clients;
+
+    @Autowired
+    private Sittings sittings;
+
+    @Autowired
+    private Readings readings;
+
+    @Autowired
+    private RemoteLinks links;
+
+    @Autowired
+    private JdbcTemplate sql;
+
+    private Member mine;
+    private Member theirs;
+    private byte[] picture;
+
+    @BeforeAll
+    void aStudioAndAPicture() {
+        mine = member("home");
+        theirs = member("away");
+        Sitter sitter = Ensemble.all().get(1);
+        picture = PictureIntake.encodeJpeg(
+                Studio.seat(sitter, Lighting.facingWindow(), 640)
+                        .shoot(Camera.quiet(3), Lamp.daylight(5800), Shot.withoutCard(sitter, 1)),
+                .92f);
+    }
+
+    @Test
+    void whatIsSentBecomesAProvisionalSittingAndTheLinkIsUsedUp() {
+        long client = client(mine);
+        String token = links.make(mine, client);
+        links.picture(links.at(token), picture, 0, List.of(), 0);
+        RemoteLink link = links.at(token);
+        assertThat(sittings.ofClient(mine.studio(), client))
+                .as("before consent nobody sees it")
+                .isEmpty();
+        assertThat(links.checked(link).orElseThrow().about())
+                .extracting(Reason::code)
+                .isEqualTo(List.of(SentPicture.Code.NO_FACE));
+        links.send(link, ANSWER);
+        assertThat(sittings.ofClient(mine.studio(), client)).singleElement().satisfies(s -> {
+            assertThat(s.cameInAt()).isNotNull();
+            assertThat(s.reactions()).isEqualTo("lanolin");
+            assertThat(s.bothers()).isEqualTo("redness turned orange");
+            assertThat(readings.of(mine.studio(), s.id()).orElseThrow().skin().trust())
+                    .isEqualTo(Trust.PROVISIONAL);
+            assertThat(links.answer(mine.studio(), s.id())).contains(ANSWER);
+            assertThat(links.answer(theirs.studio(), s.id())).isEmpty();
+        });
+        assertThat(sittings.cameIn(mine.studio())).isNotEmpty();
+        assertClosed(token, LinkClosed.Why.USED);
+        assertThatThrownBy(() -> links.send(link, ANSWER)).hasMessageContaining("USED");
+    }
+
+    @Test
+    void tokensAreUnguessableAndOnlyTheirHashIsKept() {
+        String one = links.make(mine, client(mine));
+        String two = links.make(mine, client(mine));
+        assertThat(one).hasSize(32).isNotEqualTo(two);
+        Integer inClear = sql.queryForObject(
+                "SELECT count(*) FROM remote_link WHERE token_hash LIKE '%' || ? || '%'", Integer.class, one);
+        assertThat(inClear).isZero();
+        assertClosed(one.substring(1), LinkClosed.Why.UNKNOWN);
+        assertClosed("' OR 1=1 --", LinkClosed.Why.UNKNOWN);
+        assertClosed("x".repeat(5000), LinkClosed.Why.UNKNOWN);
+    }
+
+    @Test
+    void anotherStudioNeitherSeesNorClosesALinkNorMakesOneForAStranger() {
+        long client = client(mine);
+        String token = links.make(mine, client);
+        assertThat(links.open(theirs.studio(), client)).isEmpty();
+        links.close(theirs.studio(), links.at(token).id());
+        assertThat(links.open(mine.studio(), client)).hasSize(1);
+        assertThatThrownBy(() -> links.make(theirs, client)).isInstanceOf(NotHere.class);
+        links.close(mine.studio(), links.at(token).id());
+        assertClosed(token, LinkClosed.Why.EXPIRED);
+    }
+
+    @Test
+    void hostileFilesAreRefusedAndAFloodWearsTheLinkOut() {
+        String token = links.make(mine, client(mine));
+        RemoteLink link = links.at(token);
+        assertThatThrownBy(() -> links.picture(link, "<svg onload=alert(1)>".getBytes(), 0, List.of(), 0))
+                .isInstanceOf(PictureRefused.class);
+        assertThat(links.at(token).tries()).as("a refused file counts").isEqualTo(1);
+        sql.update("UPDATE remote_link SET tries = ? WHERE id = ?", RemoteLinks.MOST_TRIES, link.id());
+        assertThatThrownBy(() -> links.picture(link, picture, 0, List.of(), 0)).hasMessageContaining("WORN_OUT");
+        assertThatThrownBy(() -> links.send(links.at(token), ANSWER)).isInstanceOf(NotHere.class);
+    }
+
+    @Test
+    void whatWasNeverSentIsErasedWhenTheLinkRunsOut() {
+        long client = client(mine);
+        String token = links.make(mine, client);
+        links.picture(links.at(token), picture, 0, List.of(), 0);
+        long sitting = links.at(token).sittingId();
+        links.close(mine.studio(), links.at(token).id());
+        links.open(mine.studio(), client);
+        assertThatThrownBy(() -> sittings.get(mine.studio(), sitting)).isInstanceOf(NotHere.class);
+        Integer left = sql.queryForObject("SELECT count(*) FROM picture WHERE sitting_id = ?", Integer.class, sitting);
+        assertThat(left).isZero();
+    }
+
+    private void assertClosed(String token, LinkClosed.Why why) {
+        assertThatThrownBy(() -> links.at(token))
+                .isInstanceOfSatisfying(
+                        LinkClosed.class, e -> assertThat(e.why()).isEqualTo(why));
+    }
+
+    private long client(Member who) {
+        return clients.add(
+                who.studio(), new Client(0, "Odd Myrvang", 1952, null, null, null, null, LocalDate.now(), 0));
+    }
+
+    private Member member(String name) {
+        var studio = accounts.foundStudio(name);
+        String email = name + UUID.randomUUID() + "@scree.example";
+        accounts.addArtist(studio, name, email, "secret stones");
+        return accounts.loadUserByUsername(email);
+    }
+}
