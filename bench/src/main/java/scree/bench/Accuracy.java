@@ -26,12 +26,17 @@ import scree.core.image.PictureIntake;
 import scree.core.image.Point;
 import scree.core.image.PrintedCard;
 import scree.core.image.Raster;
+import scree.core.skin.Answer;
 import scree.core.skin.FaceFrame;
+import scree.core.skin.ReferenceCurve;
 import scree.core.skin.SkinModel;
 import scree.core.skin.SkinReader;
 import scree.core.skin.SkinReading;
 import scree.core.skin.SkinScene;
+import scree.core.skin.Testimony;
 import scree.core.skin.Undertone;
+import scree.core.skin.UndertoneBench;
+import scree.core.skin.Witness;
 import scree.core.skin.Zone;
 import scree.core.skin.ZoneOutline;
 import scree.core.skin.ZoneReading;
@@ -75,7 +80,9 @@ final class Accuracy {
         say("# accuracy, all on simulated captures; seeds are fixed");
         differences();
         captures();
+        new LightAccuracy().run();
         undertone();
+        witnesses();
         new FaceAccuracy().run();
     }
 
@@ -243,6 +250,64 @@ final class Accuracy {
         calibration.forEach(
                 (bin, n) -> say("  leading share %d to %d %%: right %d of %d", bin * 10, bin * 10 + 10, n[0], n[1]));
         figure("undertone_right_percent", 100.0 * right / clear, "%");
+    }
+
+    /** A rough measurement alone, and with three witnesses that err as the craft's table says they do. */
+    private void witnesses() {
+        Random random = new Random(4711);
+        int alone = 0;
+        int together = 0;
+        int all = 900;
+        Map<Integer, int[]> calibration = new java.util.TreeMap<>();
+        for (int i = 0; i < all; i++) {
+            double l = 30 + 46 * random.nextDouble();
+            double lean = (random.nextInt(3) - 1) * 7 + 4 * (random.nextDouble() - .5);
+            Undertone.Family truth =
+                    lean > 3 ? Undertone.Family.WARM : lean < -3 ? Undertone.Family.COOL : Undertone.Family.NEUTRAL;
+            Lab usual = ReferenceCurve.at(l);
+            Lab seen = Lab.ofLch(l, usual.chroma(), usual.hueDegrees() + lean + 5 * random.nextGaussian());
+            SkinReading rough = new SkinReading(
+                    SkinReading.Trust.PROVISIONAL,
+                    new scree.core.image.Calibration.Quality(0, 0, 0, 1, 0),
+                    List.of(new ZoneReading(
+                            Zone.NECK, seen, 1, new scree.core.image.ZoneSample(new double[3], 0, 100, 0, 0, 0, 0))),
+                    List.of(),
+                    List.of(),
+                    new scree.core.light.LightFigures(
+                            scree.core.light.LightFigures.Card.NONE, null, 0.0, null, null, null, null, 0, 0),
+                    List.of());
+            List<Testimony> said = java.util.stream.Stream.of(Witness.BRIGHT, Witness.DRAPES, Witness.PAST)
+                    .map(w -> new Testimony(answer(w, truth, random), false))
+                    .toList();
+            alone += leading(rough, List.of()) == truth ? 1 : 0;
+            Undertone told = UndertoneBench.weigh(rough, said).orElseThrow().undertone();
+            together += told.leading() == truth ? 1 : 0;
+            double share = Math.max(told.cool(), Math.max(told.neutral(), told.warm()));
+            int[] bin = calibration.computeIfAbsent((int) Math.min(9, share * 10), k -> new int[2]);
+            bin[0] += told.leading() == truth ? 1 : 0;
+            bin[1]++;
+        }
+        say(
+                "undertone of %d skins from a provisional picture (5 degrees off): alone right %.1f %%, with bright cloths, drape cards and",
+                all, 100.0 * alone / all);
+        say("past bases, who are right two times in three: right %.1f %%", 100.0 * together / all);
+        calibration.forEach(
+                (bin, n) -> say("  leading share %d to %d %%: right %d of %d", bin * 10, bin * 10 + 10, n[0], n[1]));
+        figure("undertone_bench_right_percent", 100.0 * together / all, "%");
+    }
+
+    private static Undertone.Family leading(SkinReading reading, List<Testimony> said) {
+        return UndertoneBench.weigh(reading, said).orElseThrow().undertone().leading();
+    }
+
+    /** The answer for the truth two times in three, else any of the witness. */
+    private static Answer answer(Witness witness, Undertone.Family truth, Random random) {
+        Map<Witness, List<Answer>> right = Map.of(
+                Witness.BRIGHT, List.of(Answer.BRIGHT_PINK, Answer.BRIGHT_BOTH, Answer.BRIGHT_ORANGE),
+                Witness.DRAPES, List.of(Answer.DRAPES_PINK, Answer.DRAPES_NEUTRAL, Answer.DRAPES_YELLOW),
+                Witness.PAST, List.of(Answer.PAST_ORANGE, Answer.PAST_FINE, Answer.PAST_PINK));
+        List<Answer> answers = right.get(witness);
+        return random.nextInt(3) < 2 ? answers.get(truth.ordinal()) : answers.get(random.nextInt(3));
     }
 
     private static double mean(List<Double> values) {

@@ -20,8 +20,14 @@ import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.VerboseMode;
+import scree.core.image.CardCalibration;
+import scree.core.image.CardField;
 import scree.core.image.CardFinder;
+import scree.core.image.CardLayout;
+import scree.core.image.CardSamples;
+import scree.core.image.CardSighting;
 import scree.core.image.PictureIntake;
+import scree.core.image.PrintedCard;
 import scree.core.image.Raster;
 import scree.core.skin.FaceFrame;
 import scree.core.skin.SkinReader;
@@ -39,6 +45,7 @@ final class Speed {
         say("# speed on this machine, %d processors", Runtime.getRuntime().availableProcessors());
         ranking();
         placing();
+        calibration();
         photo();
         start();
     }
@@ -67,6 +74,21 @@ final class Speed {
                     result.getPrimaryResult().getScore(),
                     "ms");
         }
+    }
+
+    private void calibration() throws Exception {
+        Raster picture = Studio.seat(Ensemble.all().get(4), Lighting.facingWindow(), 1200)
+                .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1));
+        CardSighting.Found card = (CardSighting.Found) CardFinder.find(picture);
+        PrintedCard coloursOnly = PrintedCard.ofColours(
+                "colours only",
+                CardLayout.fields().stream().map(CardField::colour).toList());
+        say("calibration of one picture on the card that was found; medians of 9");
+        figure("calibration_ms", median(() -> CardCalibration.of(CardSamples.of(picture, card), card)), "ms");
+        figure(
+                "calibration_colours_only_ms",
+                median(() -> CardCalibration.of(CardSamples.of(picture, card), card, coloursOnly)),
+                "ms");
     }
 
     private void photo() throws Exception {
