@@ -117,8 +117,9 @@ class ChartController {
         if (sitting.allergies() != null && !sitting.allergies().isBlank()) {
             cautions.add(w.say("chart.allergy", sitting.allergies()));
         }
-        if (sitting.brokenSkin() != null && !sitting.brokenSkin().isBlank()) {
-            cautions.add(w.say("chart.broken", sitting.brokenSkin()));
+        String broken = w.broken(sitting.brokenSkin(), plan.broken());
+        if (broken != null) {
+            cautions.add(w.say("chart.broken", broken));
         }
         Set<String> said = new HashSet<>();
         for (Caution c : plan.plan().cautions()) {

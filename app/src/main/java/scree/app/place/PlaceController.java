@@ -304,7 +304,7 @@ class PlaceController {
                         base.map(b -> b.line() + " " + b.name()).orElse(null),
                         base.map(b -> Lab.of(b.settledL(), b.settledA(), b.settledB()))
                                 .orElse(null),
-                        sitting.brokenSkin(),
+                        words.broken(sitting.brokenSkin(), plan.broken()),
                         words));
         model.addAttribute(
                 "leftOut",

@@ -151,7 +151,11 @@ record PlaceView(
                 b.cautions(),
                 w.say("aim." + plan.sheet().method().aim()),
                 Schools.of(plan.sheet().method(), w),
-                plan.skinRead() ? null : w.say("place.skinSupposed"),
+                switch (plan.skinRead()) {
+                    case READ -> null;
+                    case PROVISIONAL -> w.say("place.skinProvisional");
+                    case SUPPOSED -> w.say("place.skinSupposed");
+                },
                 broken == null || broken.isBlank() ? null : w.say("place.broken", broken),
                 plan.undoable(),
                 plan.redoable());

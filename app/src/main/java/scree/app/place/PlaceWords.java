@@ -1,8 +1,10 @@
 package scree.app.place;
 
+import java.util.List;
 import java.util.Locale;
 import org.springframework.context.MessageSource;
 import scree.app.kit.Product;
+import scree.app.skin.Touched;
 import scree.core.face.Side;
 import scree.core.placement.Area;
 import scree.core.placement.Dose;
@@ -93,5 +95,16 @@ final class PlaceWords {
 
     String say(String key, Object... args) {
         return messages.getMessage(key, args, key, locale);
+    }
+
+    /** Returns where skin is broken, as told at intake and as felt; null for nowhere. */
+    String broken(String told, List<Touched> felt) {
+        String words = told == null || told.isBlank() ? null : told;
+        for (Touched t : felt) {
+            String zone = say("zone." + t.zone()).toLowerCase(Locale.ROOT)
+                    + (t.side() == Side.CENTRE ? "" : " " + say("side." + t.side()));
+            words = words == null ? zone : words + ", " + zone;
+        }
+        return words;
     }
 }

@@ -21,6 +21,8 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.sitting.Steps;
 import scree.app.skin.Readings;
+import scree.app.skin.TakenReading;
+import scree.app.skin.Touches;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
@@ -53,6 +55,7 @@ public class Placements {
     private final Faces faces;
     private final Sittings sittings;
     private final Readings readings;
+    private final Touches touches;
     private final Kit kit;
     private final Clock clock;
     private final Map<FilmKey, Optional<Dose.Film>> films = new LinkedHashMap<>(64, .75f, true) {
@@ -69,7 +72,8 @@ public class Placements {
     /** A product that could do a family's work on this skin, best first. */
     public record Candidate(Product product, Dose.Film film, Dose dose, double badness) {}
 
-    Placements(Steps steps, Faces faces, Sittings sittings, Readings readings, Kit kit, Clock clock) {
+    Placements(Steps steps, Faces faces, Sittings sittings, Readings readings, Touches touches, Kit kit, Clock clock) {
+        this.touches = touches;
         this.steps = steps;
         this.faces = faces;
         this.sittings = sittings;
@@ -89,7 +93,8 @@ public class Placements {
                 steps.present(studio, sitting.id(), Steps.Stage.PLACE, PlaceSheet.class);
         PlaceSheet sheet = kept.map(Steps.Present::state).orElseGet(PlaceSheet::usual);
         Plan plan = Planner.plan(faces.brief(face, sitting), sheet.method(), sheet.zoneEdits());
-        Optional<Lab> read = readings.of(studio, sitting.id()).flatMap(r -> skin(r.skin()));
+        Optional<TakenReading> reading = readings.of(studio, sitting.id());
+        Optional<Lab> read = reading.flatMap(r -> skin(r.skin()));
         Lab skin = read.orElse(SUPPOSED);
         Spectrum spectrum = LeastSlope.spectrumOf(skin)
                 .orElseGet(() -> LeastSlope.spectrumOf(SUPPOSED).orElseThrow());
@@ -101,10 +106,15 @@ public class Placements {
                 worked(studio, sitting, sheet, plan, spectrum),
                 skin,
                 spectrum,
-                read.isPresent(),
+                read.isEmpty()
+                        ? TakenPlan.SkinRead.SUPPOSED
+                        : reading.get().skin().trust() == SkinReading.Trust.PROVISIONAL
+                                ? TakenPlan.SkinRead.PROVISIONAL
+                                : TakenPlan.SkinRead.READ,
                 kept.map(Steps.Present::seq).orElse(0),
                 kept.map(Steps.Present::undoable).orElse(false),
-                kept.map(Steps.Present::redoable).orElse(false));
+                kept.map(Steps.Present::redoable).orElse(false),
+                touches.broken(studio, sitting.id()));
     }
 
     /** What the product lies on: the evened skin of jaw and neck, since a red cheek is under its base by then. */

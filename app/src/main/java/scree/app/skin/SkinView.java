@@ -20,6 +20,7 @@ import scree.core.skin.ReferenceCurve;
 import scree.core.skin.Remarks;
 import scree.core.skin.SkinReading;
 import scree.core.skin.Undertone;
+import scree.core.skin.Witness;
 import scree.core.skin.Zone;
 import scree.core.skin.ZoneOutline;
 import scree.core.skin.ZoneReading;
@@ -157,7 +158,14 @@ record SkinView(
                 words.verdict(taken),
                 cautions(skin, card, words),
                 target.map(t -> field(skin, t, words)).orElse(null),
-                undertone.map(u -> shares(u, taken.said().size(), words)).orElse(null),
+                undertone
+                        .map(u -> shares(
+                                u,
+                                (int) taken.said().keySet().stream()
+                                        .filter(w -> w != Witness.MEASURED)
+                                        .count(),
+                                words))
+                        .orElse(null),
                 words.overtone(skin),
                 skin.colourOf(Zone.CHEEK).map(Srgb::hex).orElse(null),
                 skin.colourOf(Zone.NECK).map(Srgb::hex).orElse(null),

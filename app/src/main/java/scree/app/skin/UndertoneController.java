@@ -68,6 +68,9 @@ class UndertoneController {
             @RequestParam boolean struck,
             Model model,
             Locale locale) {
+        if (witness == Witness.MEASURED) {
+            readings.say(me, id, Answer.MEASURED_AS_READ);
+        }
         readings.strike(me.studio(), id, witness, struck);
         fill(me, id, model, locale);
         return "skin/undertone :: bench";

@@ -76,7 +76,12 @@ record UndertoneView(
             SkinWords words) {
         return new UndertoneView(
                 taken == null ? words.say("bench.heading.none") : words.verdict(taken),
-                verdict.map(v -> SkinView.shares(v.undertone(), said.size(), words))
+                verdict.map(v -> SkinView.shares(
+                                v.undertone(),
+                                (int) said.keySet().stream()
+                                        .filter(w -> w != Witness.MEASURED)
+                                        .count(),
+                                words))
                         .orElse(null),
                 verdict.map(v -> (int) Math.round(100 * v.peach())).orElse(0),
                 verdict.map(v -> stones(v, words)).orElse(List.of()),
@@ -90,7 +95,7 @@ record UndertoneView(
                                 words.say("bench.repeat." + c.repeat())))
                         .orElse(null),
                 taken != null && UndertoneBench.redFace(taken.skin()) ? words.say("bench.red.face") : null,
-                tests(said, words),
+                tests(said, taken != null, words),
                 taken == null ? null : cloth(taken, picture),
                 wrists(taken));
     }
@@ -119,20 +124,21 @@ record UndertoneView(
         return stones;
     }
 
-    private static List<Test> tests(Map<Witness, Testimony> said, SkinWords words) {
+    private static List<Test> tests(Map<Witness, Testimony> said, boolean measured, SkinWords words) {
         return Arrays.stream(Witness.values())
-                .filter(w -> w != Witness.MEASURED)
+                .filter(w -> w != Witness.MEASURED || measured)
                 .map(w -> new Test(
                         w.name(),
                         words.say("witness." + w),
                         words.say("bench.ask." + w),
                         Answer.of(w).stream()
+                                .filter(a -> a != Answer.MEASURED_AS_READ)
                                 .map(a -> new Option(
                                         a.name(),
                                         words.say("answer." + a),
                                         said.containsKey(w) && said.get(w).answer() == a))
                                 .toList(),
-                        said.containsKey(w),
+                        w == Witness.MEASURED || said.containsKey(w),
                         said.containsKey(w) && said.get(w).struck()))
                 .toList();
     }

@@ -57,10 +57,11 @@ class ChartTest {
                 zones,
                 skin,
                 LeastSlope.spectrumOf(skin).orElseThrow(),
-                true,
+                TakenPlan.SkinRead.READ,
                 1,
                 false,
-                false);
+                false,
+                List.of());
         return new FaceChart(
                 taken,
                 new FaceChart.Words(

@@ -56,10 +56,11 @@ class PlaceViewTest {
                 zones,
                 skin,
                 LeastSlope.spectrumOf(skin).orElseThrow(),
-                true,
+                TakenPlan.SkinRead.READ,
                 1,
                 false,
-                false);
+                false,
+                List.of());
         ResourceBundleMessageSource words = new ResourceBundleMessageSource();
         words.setBasename("messages");
         words.setDefaultEncoding("UTF-8");

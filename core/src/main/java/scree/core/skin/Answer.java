@@ -9,6 +9,8 @@ import scree.core.skin.Undertone.Family;
  * in log-odds. After the craft's table; the figures are house choices, docs/method.md.
  */
 public enum Answer {
+    /** The measurement as it is; only there so that it, too, can be set aside. */
+    MEASURED_AS_READ(Witness.MEASURED, 1 / 3.0, 1 / 3.0, 1 / 3.0, 0, 0),
     VEINS_BLUE(Witness.VEINS, .60, .28, .12, 0, 0),
     VEINS_MIXED(Witness.VEINS, .25, .50, .25, 0, 0),
     VEINS_GREEN(Witness.VEINS, .12, .28, .60, .3, 0),

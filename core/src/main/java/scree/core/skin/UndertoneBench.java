@@ -45,9 +45,13 @@ public final class UndertoneBench {
         double olive = logit(measured.map(Undertone::olive).orElse(.15));
         double peach = logit(peach(reading));
         if (measured.isPresent()) {
-            heard.add(hear(measured.get(), trust(reading), odds));
+            boolean struck = said.stream().anyMatch(t -> t.answer().witness() == Witness.MEASURED && t.struck());
+            heard.add(hear(measured.get(), struck, struck ? 0 : trust(reading), odds));
         }
         for (Testimony t : said) {
+            if (t.answer().witness() == Witness.MEASURED) {
+                continue;
+            }
             double weight = t.struck() ? 0 : weight(t.answer().witness(), reading);
             heard.add(hear(t, weight, odds));
             olive += 2 * weight * t.answer().olive();
@@ -65,9 +69,9 @@ public final class UndertoneBench {
         return Optional.of(new UndertoneVerdict(together, share(peach), heard, conflict(heard, reading)));
     }
 
-    private static Heard hear(Undertone u, double weight, double[] odds) {
+    private static Heard hear(Undertone u, boolean struck, double weight, double[] odds) {
         double[] p = {bounded(u.cool()), bounded(u.neutral()), bounded(u.warm())};
-        return add(Witness.MEASURED, null, false, p, weight, odds);
+        return add(Witness.MEASURED, null, struck, p, weight, odds);
     }
 
     private static Heard hear(Testimony t, double weight, double[] odds) {

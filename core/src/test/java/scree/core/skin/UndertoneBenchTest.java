@@ -73,6 +73,19 @@ class UndertoneBenchTest {
     }
 
     @Test
+    void theMeasurementItselfCanBeSetAside() {
+        SkinReading cool = Skins.reading(Map.of(Zone.NECK, Skins.leaning(60, -8)), Trust.COLOUR_CARD);
+        UndertoneVerdict verdict = UndertoneBench.weigh(
+                        cool,
+                        List.of(
+                                new Testimony(Answer.MEASURED_AS_READ, true),
+                                new Testimony(Answer.DRAPES_YELLOW, false)))
+                .orElseThrow();
+        assertThat(verdict.undertone().leading()).isEqualTo(Family.WARM);
+        assertThat(verdict.heard()).anyMatch(h -> h.witness() == Witness.MEASURED && h.struck());
+    }
+
+    @Test
     void veinsCountLessOnDeepSkin() {
         double fair = strength(weigh(neck(68, 0), Answer.VEINS_BLUE), Witness.VEINS);
         double deep = strength(weigh(neck(36, 0), Answer.VEINS_BLUE), Witness.VEINS);
