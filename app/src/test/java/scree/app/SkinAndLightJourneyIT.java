@@ -124,10 +124,10 @@ class SkinAndLightJourneyIT extends Journeys {
         click("[data-answer=BRIGHT_PINK]");
         await(By.cssSelector("[data-answer=BRIGHT_PINK][aria-pressed=true]"));
         click("[data-answer=DRAPES_YELLOW]");
-        until(() -> seen(".undertone .caution").contains("says"));
+        until(() -> seen(".undertone .caution").contains("They disagree"));
         assertThat(text(".undertone .caution"))
                 .containsPattern("cool.*warm|warm.*cool")
-                .containsPattern("[Rr]epeat|again");
+                .containsPattern("[Rr]epeat|again|Try the muted");
         for (int i = 0; i < 2; i++) {
             int struck =
                     browser.findElements(By.cssSelector(".tests li.struck")).size();

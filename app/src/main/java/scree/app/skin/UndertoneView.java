@@ -34,7 +34,7 @@ record UndertoneView(
         List<Wrist> wrists) {
 
     /** A witness on the slope, 0 (cool) to 420 (warm). */
-    record Stone(String name, String says, double x, double y, String path, boolean struck, double textY) {}
+    record Stone(String name, String says, double x, double y, String path, boolean struck, String anchor) {}
 
     /** A test with its answers. */
     record Test(String witness, String name, String ask, List<Option> options, boolean said, boolean struck) {}
@@ -66,6 +66,7 @@ record UndertoneView(
     private static final Lab ORANGE = Lab.of(66, 52, 66);
     private static final double SLOPE = 420;
     private static final double STRONGEST = 3.2;
+    private static final double ROW = 29;
     private static final Stones STONES = new Stones();
 
     static UndertoneView of(
@@ -86,13 +87,7 @@ record UndertoneView(
                 verdict.map(v -> (int) Math.round(100 * v.peach())).orElse(0),
                 verdict.map(v -> stones(v, words)).orElse(List.of()),
                 verdict.flatMap(UndertoneVerdict::conflict)
-                        .map(c -> words.say(
-                                "bench.conflict",
-                                words.say("witness." + c.one()),
-                                words.say("undertone." + c.oneSays()).toLowerCase(Locale.ROOT),
-                                words.say("witness." + c.other()).toLowerCase(Locale.ROOT),
-                                words.say("undertone." + c.otherSays()).toLowerCase(Locale.ROOT),
-                                words.say("bench.repeat." + c.repeat())))
+                        .map(c -> conflict(c, verdict.get(), words))
                         .orElse(null),
                 taken != null && UndertoneBench.redFace(taken.skin()) ? words.say("bench.red.face") : null,
                 tests(said, taken != null, words),
@@ -100,26 +95,33 @@ record UndertoneView(
                 wrists(taken));
     }
 
+    /** With an olive cast both may be right, and the muted card tells. */
+    private static String conflict(UndertoneVerdict.Conflict c, UndertoneVerdict verdict, SkinWords words) {
+        boolean olive = verdict.undertone().olive() > .3;
+        return words.say(
+                "bench.conflict",
+                words.say("witness." + c.one()),
+                words.say("undertone." + c.oneSays()).toLowerCase(Locale.ROOT),
+                words.say("witness." + c.other()).toLowerCase(Locale.ROOT),
+                words.say("undertone." + c.otherSays()).toLowerCase(Locale.ROOT),
+                words.say(olive ? "bench.repeat.olive" : "bench.repeat." + c.repeat()));
+    }
+
     private static List<Stone> stones(UndertoneVerdict verdict, SkinWords words) {
         List<Stone> stones = new ArrayList<>();
-        double[] rows = {-1e9, -1e9, -1e9, -1e9};
         for (Heard h : verdict.heard()) {
-            double x = SLOPE / 2 + Math.max(-1, Math.min(1, h.pull() / STRONGEST)) * (SLOPE / 2 - 60);
-            int row = 0;
-            while (row < rows.length - 1 && x - rows[row] < 118) {
-                row++;
-            }
-            rows[row] = x;
-            double y = 30 + 52 * row;
-            double radius = h.struck() ? 9 : 8 + 9 * Math.min(1, h.strength() / STRONGEST);
+            double x = SLOPE / 2 + Math.max(-1, Math.min(1, h.pull() / STRONGEST)) * (SLOPE / 2 - 20);
+            double y = 16 + ROW * stones.size();
+            double radius = h.struck() ? 7 : 6 + 7 * Math.min(1, h.strength() / STRONGEST);
+            boolean right = x < SLOPE / 2;
             stones.add(new Stone(
                     words.say("witness." + h.witness()),
                     h.answer() == null ? words.say("bench.measured." + h.says()) : words.say("answer." + h.answer()),
-                    x,
-                    y,
+                    right ? x + radius + 6 : x - radius - 6,
+                    y + 4,
                     STONES.pebble("witness-" + h.witness(), x, y, radius),
                     h.struck(),
-                    y + 30));
+                    right ? "start" : "end"));
         }
         return stones;
     }

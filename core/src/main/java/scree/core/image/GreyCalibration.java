@@ -14,6 +14,8 @@ import scree.core.colour.Table;
 public final class GreyCalibration implements Calibration {
     private static final Table MAPS = Table.beside(GreyCalibration.class, "grey_maps.csv");
     private static final double BRIGHTEST = 0.985;
+    /** House choice: halfway; the learned map alone is better on average and worse in the tail, docs/method.md. */
+    private static final double LEARNED_SHARE = 0.5;
 
     private final ToneCurves curves;
     private final LightField field;
@@ -38,6 +40,17 @@ public final class GreyCalibration implements Calibration {
         this.field = field;
         this.quality = quality;
         this.map = map;
+    }
+
+    /** One picture teaches with its own errors, so what it taught counts half beside what many cameras did. */
+    private static double[][] shrunk(double[][] learned, double[][] pooled) {
+        double[][] map = new double[learned.length][CameraProfile.FEATURES];
+        for (int i = 0; i < map.length; i++) {
+            for (int j = 0; j < map[i].length; j++) {
+                map[i][j] = LEARNED_SHARE * learned[i][j] + (1 - LEARNED_SHARE) * pooled[i][j];
+            }
+        }
+        return map;
     }
 
     private static double[][] pooled(Light light) {
@@ -90,7 +103,7 @@ public final class GreyCalibration implements Calibration {
                 plain,
                 field,
                 new Quality(places.size(), unusable, 0, 1, field.misfit()),
-                profile == null ? pooled(light) : profile.map());
+                profile == null ? pooled(light) : shrunk(profile.map(), pooled(light)));
     }
 
     /** Returns [1, r, g, b, rr, gg, bb, rg, rb, gb] of the cube roots of linear light: what the map is linear in. */
