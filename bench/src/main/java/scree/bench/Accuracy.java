@@ -80,6 +80,7 @@ final class Accuracy {
         say("# accuracy, all on simulated captures; seeds are fixed");
         differences();
         captures();
+        new Mixing().gap();
         new LightAccuracy().run();
         undertone();
         witnesses();

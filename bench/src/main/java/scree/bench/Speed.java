@@ -44,6 +44,7 @@ final class Speed {
     void run() throws Exception {
         say("# speed on this machine, %d processors", Runtime.getRuntime().availableProcessors());
         ranking();
+        new Mixing().speed();
         placing();
         calibration();
         photo();

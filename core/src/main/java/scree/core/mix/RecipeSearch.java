@@ -1,0 +1,309 @@
+package scree.core.mix;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.PriorityQueue;
+import java.util.stream.IntStream;
+import scree.core.colour.Illuminant;
+import scree.core.colour.KubelkaMunk;
+import scree.core.colour.Lab;
+import scree.core.colour.LeastSlope;
+import scree.core.colour.Spectrum;
+
+/**
+ * The best recipes of one to three products in small whole counts. K/S adds up in a mix, so near the target the colour of a mix is
+ * nearly linear in it: each product becomes a point v in three dimensions (its pull on the target's colour, in ΔE00), and a
+ * recipe of counts a, b, c is good when a·v₁ + b·v₂ + c·v₃ is near 0. All pairs are tried; for every pair and counts the third is
+ * looked up as the nearest point. The best by this measure are then mixed exactly. A second round linearises again at the best
+ * mix of the first. Gap to exhaustive search and time are measured by {@code ./scree bench}.
+ */
+public final class RecipeSearch {
+    /** Candidates that are mixed exactly, per round and share of the work. Derived: a gap under 0.1 ΔE00 in the bench. */
+    private static final int KEPT = 700;
+    /** Fixed, so that the answer never depends on how many processors there are. */
+    private static final int SHARES = 8;
+
+    private static final double STEP = 1e-4;
+
+    private final List<Ingredient> ingredients;
+    private final int mostParts;
+    private final double[][] ks;
+    private final double strongest;
+    private final List<int[]> pairs = new ArrayList<>();
+    private final List<int[]> triples = new ArrayList<>();
+
+    /**
+     * @param ingredients that may go together, any number; carriers are checked
+     * @param mostParts counted parts of a recipe, 1 to 16
+     */
+    public RecipeSearch(List<Ingredient> ingredients, int mostParts) {
+        if (mostParts < 1 || mostParts > 16) {
+            throw new IllegalArgumentException(
+                    "a recipe of %d parts cannot be counted by hand: use 1 to 16".formatted(mostParts));
+        }
+        this.ingredients = List.copyOf(ingredients);
+        this.mostParts = mostParts;
+        this.ks = ingredients.stream()
+                .map(i -> IntStream.range(0, Spectrum.BANDS)
+                        .mapToDouble(b -> KubelkaMunk.absorption(i.spectrum().at(b)))
+                        .toArray())
+                .toArray(double[][]::new);
+        this.strongest =
+                ingredients.stream().mapToDouble(Ingredient::strength).max().orElse(1);
+        counts();
+    }
+
+    /** Counts without a common divisor: doubled recipes are the same mix. In triples the third is the largest. */
+    private void counts() {
+        for (int a = 1; a < mostParts; a++) {
+            for (int b = 1; a + b <= mostParts; b++) {
+                if (gcd(a, b) == 1) {
+                    pairs.add(new int[] {a, b});
+                }
+                for (int c = Math.max(a, b); a + b + c <= mostParts; c++) {
+                    if (gcd(gcd(a, b), c) == 1) {
+                        triples.add(new int[] {a, b, c});
+                    }
+                }
+            }
+        }
+    }
+
+    /** What was found: the best with at most one, two and three products. Later ones are never worse than earlier ones. */
+    public record Found(Optional<Recipe> one, Optional<Recipe> two, Optional<Recipe> three) {
+        /** Returns the best of all. */
+        public Optional<Recipe> best() {
+            return three.or(() -> two).or(() -> one);
+        }
+    }
+
+    /** Returns the best recipes for a target. */
+    public Found best(Lab target) {
+        Spectrum start = LeastSlope.spectrumOf(target)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "%s is no colour that a mix can have: check the target".formatted(target)));
+        Best best = new Best(target);
+        for (int i = 0; i < ingredients.size(); i++) {
+            best.offer(new int[] {i}, new int[] {1});
+        }
+        round(target, start, best);
+        best.top().ifPresent(r -> round(target, Recipe.mixed(r.parts()), best));
+        return best.found();
+    }
+
+    // ---- one round ----
+
+    private void round(Lab target, Spectrum at, Best best) {
+        double[][] v = pulls(target, at);
+        Nearest nearest = new Nearest(v);
+        List<Candidate> all = IntStream.range(0, SHARES)
+                .parallel()
+                .mapToObj(share -> candidates(share, v, nearest))
+                .flatMap(PriorityQueue::stream)
+                .sorted(Comparator.comparingDouble(Candidate::miss2))
+                .toList();
+        for (Candidate c : all) {
+            best.offer(c.products(), c.counts());
+        }
+    }
+
+    private record Candidate(int[] products, int[] counts, double miss2) {}
+
+    private PriorityQueue<Candidate> candidates(int share, double[][] v, Nearest nearest) {
+        Kept kept = new Kept();
+        for (int i = share; i < v.length; i += SHARES) {
+            for (int j = i + 1; j < v.length; j++) {
+                if (together(i, j)) {
+                    pairs(i, j, v, kept);
+                }
+            }
+        }
+        for (int i = share; i < v.length; i += SHARES) {
+            for (int j = i + 1; j < v.length; j++) {
+                if (together(i, j)) {
+                    triples(i, j, v, nearest, kept);
+                }
+            }
+        }
+        return kept.queue;
+    }
+
+    private void pairs(int i, int j, double[][] v, Kept kept) {
+        double si = ingredients.get(i).strength();
+        double sj = ingredients.get(j).strength();
+        for (int[] n : pairs) {
+            double x = n[0] * v[i][0] + n[1] * v[j][0];
+            double y = n[0] * v[i][1] + n[1] * v[j][1];
+            double z = n[0] * v[i][2] + n[1] * v[j][2];
+            double weight = n[0] * si + n[1] * sj;
+            double miss2 = (x * x + y * y + z * z) / (weight * weight);
+            if (miss2 < kept.limit) {
+                kept.add(new Candidate(new int[] {i, j}, n, miss2));
+            }
+        }
+    }
+
+    private void triples(int i, int j, double[][] v, Nearest nearest, Kept kept) {
+        double si = ingredients.get(i).strength();
+        double sj = ingredients.get(j).strength();
+        for (int[] n : triples) {
+            double x = n[0] * v[i][0] + n[1] * v[j][0];
+            double y = n[0] * v[i][1] + n[1] * v[j][1];
+            double z = n[0] * v[i][2] + n[1] * v[j][2];
+            double weight = n[0] * si + n[1] * sj + n[2] * strongest;
+            double reach = kept.limit * weight * weight / ((double) n[2] * n[2]);
+            int third = nearest.within(-x / n[2], -y / n[2], -z / n[2], reach);
+            if (third >= 0 && third != i && third != j && together(i, third) && together(j, third)) {
+                double dx = x + n[2] * v[third][0];
+                double dy = y + n[2] * v[third][1];
+                double dz = z + n[2] * v[third][2];
+                double own =
+                        n[0] * si + n[1] * sj + n[2] * ingredients.get(third).strength();
+                double miss2 = (dx * dx + dy * dy + dz * dz) / (own * own);
+                if (miss2 < kept.limit) {
+                    kept.add(new Candidate(new int[] {i, j, third}, n, miss2));
+                }
+            }
+        }
+    }
+
+    private boolean together(int i, int j) {
+        return ingredients.get(i).family().with(ingredients.get(j).family()) != Carrier.Together.SPLITS;
+    }
+
+    /** The best of a share by the linear measure. */
+    private static final class Kept {
+        private final PriorityQueue<Candidate> queue =
+                new PriorityQueue<>(Comparator.comparingDouble(Candidate::miss2).reversed());
+        private double limit = Double.POSITIVE_INFINITY;
+
+        void add(Candidate c) {
+            queue.add(c);
+            if (queue.size() > KEPT) {
+                queue.poll();
+                limit = queue.peek().miss2();
+            }
+        }
+    }
+
+    // ---- linearisation ----
+
+    /** strength × (pull of the product's K/S on the colour at {@code at}, minus what is wanted), scaled to ΔE00. */
+    private double[][] pulls(Lab target, Spectrum at) {
+        double[][] j = slopes(at, target);
+        double[] k0 = IntStream.range(0, Spectrum.BANDS)
+                .mapToDouble(b -> KubelkaMunk.absorption(at.at(b)))
+                .toArray();
+        double[] off = scaled(at.toLab(), target);
+        double[][] v = new double[ks.length][3];
+        for (int i = 0; i < ks.length; i++) {
+            for (int axis = 0; axis < 3; axis++) {
+                double sum = off[axis];
+                for (int b = 0; b < Spectrum.BANDS; b++) {
+                    sum += j[axis][b] * (ks[i][b] - k0[b]);
+                }
+                v[i][axis] = ingredients.get(i).strength() * sum;
+            }
+        }
+        return v;
+    }
+
+    private static double[][] slopes(Spectrum at, Lab target) {
+        double[][] j = new double[3][Spectrum.BANDS];
+        double[] r = at.toArray();
+        double[] here = scaled(at.toLab(), target);
+        for (int b = 0; b < Spectrum.BANDS; b++) {
+            double k = KubelkaMunk.absorption(r[b]);
+            double step = STEP * (1 + k);
+            double[] moved = r.clone();
+            moved[b] = KubelkaMunk.reflectance(k + step);
+            double[] there = scaled(Spectrum.of(moved).toLab(), target);
+            for (int axis = 0; axis < 3; axis++) {
+                j[axis][b] = (there[axis] - here[axis]) / step;
+            }
+        }
+        return j;
+    }
+
+    /** A colour against the target along lightness, chroma and hue, each in about ΔE00. */
+    private static double[] scaled(Lab colour, Lab target) {
+        double chroma = Math.max(1e-6, target.chroma());
+        double cos = target.a() / chroma;
+        double sin = target.b() / chroma;
+        double da = colour.a() - target.a();
+        double db = colour.b() - target.b();
+        double dl = target.lightness() - 50;
+        double sl = 1 + 0.015 * dl * dl / Math.sqrt(20 + dl * dl);
+        return new double[] {
+            (colour.lightness() - target.lightness()) / sl,
+            (cos * da + sin * db) / (1 + 0.045 * chroma),
+            (cos * db - sin * da) / (1 + 0.012 * chroma)
+        };
+    }
+
+    private static int gcd(int a, int b) {
+        return b == 0 ? a : gcd(b, a % b);
+    }
+
+    // ---- exact mixing ----
+
+    /** The best mixes by exact difference, by number of products. */
+    private final class Best {
+        private final Lab target;
+        private final Recipe[] byProducts = new Recipe[3];
+
+        Best(Lab target) {
+            this.target = target;
+        }
+
+        void offer(int[] products, int[] counts) {
+            Lab colour = mixed(products, counts);
+            double difference = colour.differenceFrom(target);
+            int at = products.length - 1;
+            Recipe now = byProducts[at];
+            if (now == null || difference < now.difference()) {
+                List<Recipe.Part> parts = new ArrayList<>();
+                for (int i = 0; i < products.length; i++) {
+                    parts.add(new Recipe.Part(ingredients.get(products[i]), counts[i]));
+                }
+                byProducts[at] = new Recipe(parts, colour, difference);
+            }
+        }
+
+        Optional<Recipe> top() {
+            return Arrays.stream(byProducts).filter(r -> r != null).min(Comparator.comparingDouble(Recipe::difference));
+        }
+
+        Found found() {
+            Recipe one = byProducts[0];
+            Recipe two = better(one, byProducts[1]);
+            Recipe three = better(two, byProducts[2]);
+            return new Found(Optional.ofNullable(one), Optional.ofNullable(two), Optional.ofNullable(three));
+        }
+
+        private static Recipe better(Recipe simpler, Recipe richer) {
+            return richer == null || simpler != null && simpler.difference() <= richer.difference() ? simpler : richer;
+        }
+    }
+
+    private Lab mixed(int[] products, int[] counts) {
+        double total = 0;
+        double[] k = new double[Spectrum.BANDS];
+        for (int i = 0; i < products.length; i++) {
+            double weight = counts[i] * ingredients.get(products[i]).strength();
+            total += weight;
+            double[] own = ks[products[i]];
+            for (int b = 0; b < k.length; b++) {
+                k[b] += weight * own[b];
+            }
+        }
+        double[] r = new double[Spectrum.BANDS];
+        for (int b = 0; b < k.length; b++) {
+            r[b] = KubelkaMunk.reflectance(k[b] / total);
+        }
+        return Spectrum.of(r).toXyz(Illuminant.D65).toLab(Illuminant.D65.white());
+    }
+}
