@@ -57,6 +57,18 @@ create table region_type (
     foreign key (studio_id, sitting_id) references sitting (studio_id, id) on delete cascade
 );
 
+-- Findings that an artist looked for and did not see; kept, with whose word it is.
+create table finding_ruling (
+    studio_id   bigint not null,
+    sitting_id  bigint not null,
+    finding     text not null,
+    artist_id   bigint not null,
+    ruled_at    timestamptz not null default now(),
+    primary key (studio_id, sitting_id, finding),
+    foreign key (studio_id, sitting_id) references sitting (studio_id, id) on delete cascade,
+    foreign key (studio_id, artist_id) references artist (studio_id, id)
+);
+
 create table testimony (
     studio_id   bigint not null,
     sitting_id  bigint not null,

@@ -35,6 +35,7 @@ import scree.core.light.LightVerdict;
 import scree.core.placement.FaceBrief.SkinType;
 import scree.core.skin.Answer;
 import scree.core.skin.Region;
+import scree.core.skin.SkinFinding;
 import scree.core.skin.SkinReading.Trust;
 import scree.core.skin.Texture;
 import scree.core.skin.Undertone;
@@ -156,6 +157,18 @@ class SkinAndLightIT {
         assertThat(touches.types(mine.studio(), id)).hasSize(1).containsEntry(Region.T_ZONE, SkinType.DRY);
         assertThat(touches.of(theirs.studio(), id)).isEmpty();
         assertThatThrownBy(() -> touches.toggle(theirs.studio(), id, broken)).isInstanceOf(NotHere.class);
+    }
+
+    @Test
+    void anArtistsWordOverAFindingIsKeptWithItsNameAndTakenBack() {
+        long id = sitting();
+        touches.rule(mine, id, SkinFinding.Code.NOSE_RED);
+        assertThat(touches.ruled(mine.studio(), id)).containsEntry(SkinFinding.Code.NOSE_RED, "light");
+        assertThat(touches.ruled(theirs.studio(), id)).isEmpty();
+        touches.rule(mine, id, SkinFinding.Code.NOSE_RED);
+        assertThat(touches.ruled(mine.studio(), id)).isEmpty();
+        assertThatThrownBy(() -> touches.rule(theirs, id, SkinFinding.Code.SALLOW))
+                .isInstanceOf(NotHere.class);
     }
 
     /** What a phone taught with the colour card serves its later grey-card pictures, and no other studio's. */

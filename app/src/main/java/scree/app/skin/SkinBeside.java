@@ -41,7 +41,15 @@ record SkinBeside(
 
     /** A finding in words, with two stones. */
     record Found(
-            String words, String figures, String matters, String here, String there, String stoneA, String stoneB) {}
+            String code,
+            String ruledBy,
+            String words,
+            String figures,
+            String matters,
+            String here,
+            String there,
+            String stoneA,
+            String stoneB) {}
 
     /** A free spot on the picture and in the list. */
     record Spot(
@@ -92,6 +100,7 @@ record SkinBeside(
             boolean pointsMoved,
             List<Touched> touched,
             Map<Region, SkinType> types,
+            Map<SkinFinding.Code, String> ruled,
             Map<Zone, Pressed> pressed,
             boolean meter,
             SkinWords words,
@@ -102,7 +111,7 @@ record SkinBeside(
                 light.reasons(taken.light()),
                 pointsMoved,
                 taken.face().laidOn() != null,
-                findings(taken, words),
+                findings(taken, ruled, words),
                 spots(taken, scale, words),
                 Arrays.stream(FreeSpot.Kind.values())
                         .map(k -> new Kind(k.name(), words.say("spot." + k)))
@@ -122,10 +131,14 @@ record SkinBeside(
                 taken.printName());
     }
 
-    private static List<Found> findings(TakenReading taken, SkinWords words) {
+    private static List<Found> findings(TakenReading taken, Map<SkinFinding.Code, String> ruled, SkinWords words) {
         List<Found> rows = new ArrayList<>();
         for (SkinFinding f : SkinFindings.of(taken.skin())) {
             rows.add(new Found(
+                    f.code().name(),
+                    ruled.containsKey(f.code())
+                            ? words.say("finding.ruled", ruled.get(f.code()).split(" ")[0])
+                            : null,
                     words.say("finding." + f.code()),
                     figures(f, words),
                     words.say("finding.matters." + f.code()),

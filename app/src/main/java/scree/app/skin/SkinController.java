@@ -32,6 +32,7 @@ import scree.core.image.PictureRefused;
 import scree.core.placement.FaceBrief.SkinType;
 import scree.core.skin.FreeSpot;
 import scree.core.skin.Region;
+import scree.core.skin.SkinFinding;
 import scree.core.skin.Texture;
 import scree.core.skin.Zone;
 
@@ -204,6 +205,18 @@ class SkinController {
         return "skin/page :: work";
     }
 
+    @PostMapping("/finding")
+    String finding(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam SkinFinding.Code finding,
+            Model model,
+            Locale locale) {
+        touches.rule(me, id, finding);
+        fill(me, id, model, locale);
+        return "skin/page :: work";
+    }
+
     @PostMapping("/type")
     String type(
             @CurrentMember Member me,
@@ -293,6 +306,7 @@ class SkinController {
                         pointsMoved,
                         touches.of(me.studio(), id),
                         touches.types(me.studio(), id),
+                        touches.ruled(me.studio(), id),
                         meters.pressed(me.studio(), id),
                         meters.colourSetUp(),
                         words,

@@ -42,6 +42,16 @@ interface SkinMapper {
 
     int clearType(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("region") String region);
 
+    List<RuledFinding> ruled(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    int rule(
+            @Param("studio") StudioId studio,
+            @Param("sitting") long sitting,
+            @Param("finding") String finding,
+            @Param("artist") long artist);
+
+    int unrule(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("finding") String finding);
+
     /** Returns the map of a phone as JSON, or null. */
     String phone(@Param("studio") StudioId studio, @Param("camera") String camera);
 

@@ -6,12 +6,14 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.sitting.Sittings;
+import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.core.placement.FaceBrief.SkinType;
 import scree.core.skin.Region;
+import scree.core.skin.SkinFinding;
 import scree.core.skin.Texture;
 
-/** Keeps what fingers find: textures by zone, skin type by region. */
+/** Keeps what the artist adds by hand and eye: textures by zone, skin type by region, findings that were not seen. */
 @Service
 public class Touches {
     private final SkinMapper mapper;
@@ -48,6 +50,21 @@ public class Touches {
             mapper.clearType(studio, sitting, region.name());
         } else {
             mapper.putType(studio, sitting, region.name(), type.name());
+        }
+    }
+
+    /** Returns findings that an artist did not see, with whose word it is. */
+    public Map<SkinFinding.Code, String> ruled(StudioId studio, long sitting) {
+        return mapper.ruled(studio, sitting).stream()
+                .collect(Collectors.toMap(RuledFinding::finding, RuledFinding::artistName));
+    }
+
+    /** Puts the artist's word over a finding, or takes it back. */
+    @Transactional
+    public void rule(Member me, long sitting, SkinFinding.Code finding) {
+        sittings.get(me.studio(), sitting);
+        if (mapper.unrule(me.studio(), sitting, finding.name()) == 0) {
+            mapper.rule(me.studio(), sitting, finding.name(), me.artistId());
         }
     }
 

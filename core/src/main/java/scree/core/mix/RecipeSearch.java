@@ -22,7 +22,7 @@ import scree.core.colour.Spectrum;
  */
 public final class RecipeSearch {
     /** Candidates that are mixed exactly, per round and share of the work. Derived: a gap under 0.1 ΔE00 in the bench. */
-    private static final int KEPT = 700;
+    private static final int KEPT = 120;
     /** Fixed, so that the answer never depends on how many processors there are. */
     private static final int SHARES = 8;
 
