@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -26,6 +27,8 @@ class CardPdf {
 
     private static final double TOP = 38;
     private static final int LINE = 5;
+    private static final double MARGIN = 30;
+    private static final float SIZE = 9.5f;
 
     byte[] write(List<String> words) {
         try (PDDocument document = new PDDocument();
@@ -71,14 +74,33 @@ class CardPdf {
     private static void text(PDPageContentStream ink, PDFont font, List<String> words) throws IOException {
         fill(ink, "#1E2123");
         double at = TOP + CardLayout.HEIGHT + 14;
-        for (String line : words) {
+        for (String line : wrapped(words, font)) {
             ink.beginText();
-            ink.setFont(font, 9.5f);
-            ink.newLineAtOffset(pt(30), (float) (PDRectangle.A4.getHeight() - at * MM));
+            ink.setFont(font, SIZE);
+            ink.newLineAtOffset(pt(MARGIN), (float) (PDRectangle.A4.getHeight() - at * MM));
             ink.showText(line);
             ink.endText();
             at += LINE;
         }
+    }
+
+    /** Breaks the words into lines that fit between the margins. */
+    static List<String> wrapped(List<String> words, PDFont font) throws IOException {
+        double room = PDRectangle.A4.getWidth() - 2 * pt(MARGIN);
+        List<String> lines = new ArrayList<>();
+        for (String paragraph : words) {
+            StringBuilder line = new StringBuilder();
+            for (String word : paragraph.split(" ")) {
+                String longer = line.length() == 0 ? word : line + " " + word;
+                if (line.length() > 0 && font.getStringWidth(longer) / 1000 * SIZE > room) {
+                    lines.add(line.toString());
+                    line.setLength(0);
+                }
+                line.append(line.length() == 0 ? "" : " ").append(word);
+            }
+            lines.add(line.toString());
+        }
+        return lines;
     }
 
     private static void disc(PDPageContentStream ink, Point centre, double radiusMm) throws IOException {
