@@ -28,6 +28,7 @@ import scree.core.placement.PlacedZone;
 import scree.core.placement.Plan;
 import scree.core.placement.Planner;
 import scree.core.plane.Vec;
+import scree.core.skin.SkinType;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
@@ -79,8 +80,7 @@ public class Placing {
     private Plan plan() {
         FaceReading reading = FaceReading.of(points);
         return Planner.plan(
-                FaceBrief.of(points, reading, java.util.Set.of(), 33, FaceBrief.SkinType.NORMAL),
-                PlacementMethod.usual());
+                FaceBrief.of(points, reading, java.util.Set.of(), 33, SkinType.NORMAL), PlacementMethod.usual());
     }
 
     @Benchmark

@@ -28,6 +28,7 @@ import scree.core.image.CardFinder;
 import scree.core.image.CardSighting;
 import scree.core.image.Point;
 import scree.core.placement.FaceBrief;
+import scree.core.skin.SkinType;
 
 /** Keeps the points of a sitting's face and reads them; every change is a step that can be undone. */
 @Service
@@ -186,7 +187,7 @@ public class Faces {
     /** Returns what a placement needs to know of the face, the artist's word over the reading. */
     public FaceBrief brief(TakenFace face, Sitting sitting) {
         int age = sitting.birthYear() == null ? 0 : sitting.startsAt().getYear() - sitting.birthYear();
-        FaceBrief.SkinType skin = sitting.skinType() == null ? null : FaceBrief.SkinType.valueOf(sitting.skinType());
+        SkinType skin = sitting.skinType() == null ? null : SkinType.valueOf(sitting.skinType());
         FaceSheet sheet = face.sheet();
         Map<Trait, Optional<Boolean>> overruled = sheet.overruled();
         return FaceBrief.of(

@@ -29,10 +29,10 @@ import scree.app.studio.Member;
 import scree.app.web.StaleSave;
 import scree.core.face.Side;
 import scree.core.image.PictureRefused;
-import scree.core.placement.FaceBrief.SkinType;
 import scree.core.skin.FreeSpot;
 import scree.core.skin.Region;
 import scree.core.skin.SkinFinding;
+import scree.core.skin.SkinType;
 import scree.core.skin.Texture;
 import scree.core.skin.Zone;
 

@@ -8,9 +8,9 @@ import org.springframework.transaction.annotation.Transactional;
 import scree.app.sitting.Sittings;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
-import scree.core.placement.FaceBrief.SkinType;
 import scree.core.skin.Region;
 import scree.core.skin.SkinFinding;
+import scree.core.skin.SkinType;
 import scree.core.skin.Texture;
 
 /** Keeps what the artist adds by hand and eye: textures by zone, skin type by region, findings that were not seen. */

@@ -1,7 +1,7 @@
 package scree.app.skin;
 
-import scree.core.placement.FaceBrief;
 import scree.core.skin.Region;
+import scree.core.skin.SkinType;
 
 /** The skin type of a region. */
-public record TypedRegion(Region region, FaceBrief.SkinType skinType) {}
+public record TypedRegion(Region region, SkinType skinType) {}

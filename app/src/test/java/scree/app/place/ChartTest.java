@@ -24,6 +24,7 @@ import scree.core.placement.FaceBrief;
 import scree.core.placement.PlacedZone;
 import scree.core.placement.Plan;
 import scree.core.placement.Planner;
+import scree.core.skin.SkinType;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Studio;
 
@@ -32,8 +33,7 @@ class ChartTest {
     private static FaceChart chart() {
         FacePoints points = Studio.points(Ensemble.all().get(7), 1000);
         FaceReading reading = FaceReading.of(points);
-        Plan plan = Planner.plan(
-                FaceBrief.of(points, reading, Set.of(), 67, FaceBrief.SkinType.DRY), PlacementMethod.usual());
+        Plan plan = Planner.plan(FaceBrief.of(points, reading, Set.of(), 67, SkinType.DRY), PlacementMethod.usual());
         List<WorkedZone> zones = new ArrayList<>();
         List<FaceChart.Row> rows = new ArrayList<>();
         for (PlacedZone zone : plan.zones()) {

@@ -23,6 +23,7 @@ import scree.core.method.PlacementMethod;
 import scree.core.placement.FaceBrief;
 import scree.core.placement.Plan;
 import scree.core.placement.Planner;
+import scree.core.skin.SkinType;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Studio;
 
@@ -33,8 +34,7 @@ class PlaceViewTest {
     private static PlaceView view(int sitter) {
         FacePoints points = Studio.points(Ensemble.all().get(sitter), WIDTH);
         FaceReading reading = FaceReading.of(points);
-        Plan plan = Planner.plan(
-                FaceBrief.of(points, reading, Set.of(), 30, FaceBrief.SkinType.NORMAL), PlacementMethod.usual());
+        Plan plan = Planner.plan(FaceBrief.of(points, reading, Set.of(), 30, SkinType.NORMAL), PlacementMethod.usual());
         List<WorkedZone> zones = new ArrayList<>();
         plan.zones().stream()
                 .filter(z -> !PlaceSheet.usual().off().contains(z.area().family()))

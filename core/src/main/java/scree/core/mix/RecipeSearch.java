@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.PriorityQueue;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import scree.core.colour.Illuminant;
 import scree.core.colour.KubelkaMunk;
@@ -17,14 +18,16 @@ import scree.core.colour.Spectrum;
  * The best recipes of one to three products in small whole counts. K/S adds up in a mix, so near the target the colour of a mix is
  * nearly linear in it: each product becomes a point v in three dimensions (its pull on the target's colour, in ΔE00), and a
  * recipe of counts a, b, c is good when a·v₁ + b·v₂ + c·v₃ is near 0. All pairs are tried; for every pair and counts the third is
- * looked up as the nearest point. The best by this measure are then mixed exactly. A second round linearises again at the best
- * mix of the first. Gap to exhaustive search and time are measured by {@code ./scree bench}.
+ * looked up as the nearest point. The best by this measure are then mixed exactly. Gap to exhaustive search and time are measured by {@code ./scree bench}.
  */
 public final class RecipeSearch {
-    /** Candidates that are mixed exactly, per round and share of the work. Derived: a gap under 0.1 ΔE00 in the bench. */
+    /** Candidates that are mixed exactly, per share of the work. Derived: a gap under 0.1 ΔE00 in the bench. */
     private static final int KEPT = 120;
     /** Fixed, so that the answer never depends on how many processors there are. */
     private static final int SHARES = 8;
+
+    /** How far the linear measure may be off near the target, ΔE00: past the best so far by more, a candidate is hopeless. Derived: as above. */
+    private static final double SLACK = 0.3;
 
     private static final double STEP = 1e-4;
 
@@ -89,31 +92,32 @@ public final class RecipeSearch {
         for (int i = 0; i < ingredients.size(); i++) {
             best.offer(new int[] {i}, new int[] {1});
         }
-        round(target, start, best);
-        best.top().ifPresent(r -> round(target, Recipe.mixed(r.parts()), best));
+        search(target, start, best);
         return best.found();
     }
 
-    // ---- one round ----
-
-    private void round(Lab target, Spectrum at, Best best) {
+    private void search(Lab target, Spectrum at, Best best) {
         double[][] v = pulls(target, at);
-        Nearest nearest = new Nearest(v);
-        List<Candidate> all = IntStream.range(0, SHARES)
+        NearPoints nearest = new NearPoints(v);
+        offer(best, share -> twos(share, v));
+        double limit = best.top().map(r -> r.difference() + SLACK).orElse(Double.MAX_VALUE);
+        offer(best, share -> threes(share, v, nearest, limit * limit));
+    }
+
+    private void offer(Best best, IntFunction<Kept> work) {
+        IntStream.range(0, SHARES)
                 .parallel()
-                .mapToObj(share -> candidates(share, v, nearest))
-                .flatMap(PriorityQueue::stream)
+                .mapToObj(work)
+                .flatMap(kept -> kept.queue.stream())
                 .sorted(Comparator.comparingDouble(Candidate::miss2))
-                .toList();
-        for (Candidate c : all) {
-            best.offer(c.products(), c.counts());
-        }
+                .toList()
+                .forEach(c -> best.offer(c.products(), c.counts()));
     }
 
     private record Candidate(int[] products, int[] counts, double miss2) {}
 
-    private PriorityQueue<Candidate> candidates(int share, double[][] v, Nearest nearest) {
-        Kept kept = new Kept();
+    private Kept twos(int share, double[][] v) {
+        Kept kept = new Kept(Double.POSITIVE_INFINITY);
         for (int i = share; i < v.length; i += SHARES) {
             for (int j = i + 1; j < v.length; j++) {
                 if (together(i, j)) {
@@ -121,6 +125,11 @@ public final class RecipeSearch {
                 }
             }
         }
+        return kept;
+    }
+
+    private Kept threes(int share, double[][] v, NearPoints nearest, double limit) {
+        Kept kept = new Kept(limit);
         for (int i = share; i < v.length; i += SHARES) {
             for (int j = i + 1; j < v.length; j++) {
                 if (together(i, j)) {
@@ -128,7 +137,7 @@ public final class RecipeSearch {
                 }
             }
         }
-        return kept.queue;
+        return kept;
     }
 
     private void pairs(int i, int j, double[][] v, Kept kept) {
@@ -146,7 +155,7 @@ public final class RecipeSearch {
         }
     }
 
-    private void triples(int i, int j, double[][] v, Nearest nearest, Kept kept) {
+    private void triples(int i, int j, double[][] v, NearPoints nearest, Kept kept) {
         double si = ingredients.get(i).strength();
         double sj = ingredients.get(j).strength();
         for (int[] n : triples) {
@@ -178,7 +187,11 @@ public final class RecipeSearch {
     private static final class Kept {
         private final PriorityQueue<Candidate> queue =
                 new PriorityQueue<>(Comparator.comparingDouble(Candidate::miss2).reversed());
-        private double limit = Double.POSITIVE_INFINITY;
+        private double limit;
+
+        Kept(double limit) {
+            this.limit = limit;
+        }
 
         void add(Candidate c) {
             queue.add(c);

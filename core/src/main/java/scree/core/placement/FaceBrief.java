@@ -12,6 +12,7 @@ import scree.core.face.LevelledFace;
 import scree.core.face.Shape;
 import scree.core.face.Tick;
 import scree.core.face.Trait;
+import scree.core.skin.SkinType;
 
 /**
  * What a placement needs to know of a face: its points, its shape and findings as read or as the artist overruled them, and
@@ -35,14 +36,6 @@ public record FaceBrief(
         shares = Map.copyOf(shares);
         traits = Map.copyOf(traits);
         ticks = Set.copyOf(ticks);
-    }
-
-    /** How a skin behaves; decides the powder. */
-    public enum SkinType {
-        DRY,
-        NORMAL,
-        COMBINATION,
-        OILY
     }
 
     /** Takes a reading as it is. */

@@ -7,9 +7,9 @@ import java.util.Set;
 import scree.core.face.Landmark;
 import scree.core.face.Side;
 import scree.core.face.Tick;
-import scree.core.placement.FaceBrief.SkinType;
 import scree.core.plane.Profile;
 import scree.core.plane.Vec;
+import scree.core.skin.SkinType;
 
 /** Powder by skin type, and wherever there is concealer. */
 final class PowderRules {

@@ -10,6 +10,7 @@ import scree.core.face.Tick;
 import scree.core.method.Aim;
 import scree.core.method.PlacementMethod;
 import scree.core.placement.FaceBrief;
+import scree.core.skin.SkinType;
 
 /** Random faces with ticks, age, skin, aim and schools: the same number gives the same case. */
 public final class Cases {
@@ -32,8 +33,8 @@ public final class Cases {
                 ticks.add(t);
             }
         }
-        FaceBrief brief = FaceBrief.of(
-                points, FaceReading.of(points), ticks, 18 + r.nextInt(65), pick(r, FaceBrief.SkinType.values()));
+        FaceBrief brief =
+                FaceBrief.of(points, FaceReading.of(points), ticks, 18 + r.nextInt(65), pick(r, SkinType.values()));
         PlacementMethod method = new PlacementMethod(
                 pick(r, Aim.values()),
                 pick(r, PlacementMethod.CheekLine.values()),

@@ -27,6 +27,7 @@ import scree.core.placement.PlacedZone;
 import scree.core.placement.Plan;
 import scree.core.placement.Planner;
 import scree.core.plane.Vec;
+import scree.core.skin.SkinType;
 
 /** The computed picture: changed where product lies, untouched elsewhere, and relief kept. */
 class MadeUpTest {
@@ -36,8 +37,7 @@ class MadeUpTest {
     private static final Spectrum SKIN =
             LeastSlope.spectrumOf(Lab.of(66, 10, 17)).orElseThrow();
     private static final Plan PLAN = Planner.plan(
-            FaceBrief.of(POINTS, FaceReading.of(POINTS), Set.of(), 30, FaceBrief.SkinType.NORMAL),
-            PlacementMethod.usual());
+            FaceBrief.of(POINTS, FaceReading.of(POINTS), Set.of(), 30, SkinType.NORMAL), PlacementMethod.usual());
     private static final int W = 1200;
     private static final int H = 1100;
 

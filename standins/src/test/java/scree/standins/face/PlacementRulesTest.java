@@ -36,6 +36,7 @@ import scree.core.placement.Planner;
 import scree.core.placement.Why;
 import scree.core.placement.ZoneEdit;
 import scree.core.plane.Vec;
+import scree.core.skin.SkinType;
 
 /** The craft's rules on faces that no rule was made for. */
 class PlacementRulesTest {
@@ -109,7 +110,7 @@ class PlacementRulesTest {
             FacePoints.template(new Point(500, 500), new Point(700, 500), new Point(600, 872));
 
     private static FaceBrief brief(Shape shape, Map<Trait, Optional<Boolean>> traits, Set<Tick> ticks, int age) {
-        return FaceBrief.of(POINTS, FaceReading.of(POINTS), shape, traits, ticks, age, FaceBrief.SkinType.NORMAL);
+        return FaceBrief.of(POINTS, FaceReading.of(POINTS), shape, traits, ticks, age, SkinType.NORMAL);
     }
 
     private static Plan plan(Shape shape, Aim aim, Tick... ticks) {
