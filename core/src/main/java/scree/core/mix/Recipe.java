@@ -47,10 +47,15 @@ public record Recipe(List<Part> parts, Lab colour, double difference) {
 
     /** Returns whether its parts lie so far apart that only a test mix makes it sure. */
     public boolean estimate() {
+        return spread() > ESTIMATE_FROM;
+    }
+
+    /** Returns L* between the lightest and the deepest part. */
+    double spread() {
         var lightness = parts.stream()
                 .mapToDouble(p -> p.ingredient().spectrum().toLab().lightness())
                 .summaryStatistics();
-        return lightness.getMax() - lightness.getMin() > ESTIMATE_FROM;
+        return lightness.getMax() - lightness.getMin();
     }
 
     /** Returns the recipe with some parts more (or fewer, down to none) of one product. */

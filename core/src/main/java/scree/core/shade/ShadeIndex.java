@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
+import java.util.function.IntToDoubleFunction;
 import scree.core.colour.CieDe2000;
 import scree.core.colour.Lab;
 
@@ -44,14 +45,28 @@ public final class ShadeIndex {
      *
      * @param position in the list that was indexed
      * @param difference ΔE00 to the target
+     * @param cost what it stands behind its difference, 0 or more
      */
-    public record Hit(int position, double difference) {}
+    public record Hit(int position, double difference, double cost) {
+        double standing() {
+            return difference + cost;
+        }
+    }
 
     private static final Comparator<Hit> NEAREST_FIRST =
-            Comparator.comparingDouble(Hit::difference).thenComparingInt(Hit::position);
+            Comparator.comparingDouble(Hit::standing).thenComparingInt(Hit::position);
 
     /** Returns the {@code most} nearest shades, nearest first; fewer when there are fewer. */
     public List<Hit> nearest(Lab target, int most) {
+        return nearest(target, most, i -> 0);
+    }
+
+    /**
+     * Returns the {@code most} best by difference plus cost.
+     *
+     * @param cost of a shade by its position, 0 or more: it never makes a shade better, so the bound holds
+     */
+    public List<Hit> nearest(Lab target, int most, IntToDoubleFunction cost) {
         PriorityQueue<Hit> best = new PriorityQueue<>(Math.max(1, most), NEAREST_FIRST.reversed());
         int down = firstAtOrAbove(target.lightness()) - 1;
         int up = down + 1;
@@ -60,7 +75,7 @@ public final class ShadeIndex {
                     || up < order.length && lightness[up] - target.lightness() <= target.lightness() - lightness[down];
             int i = takeUp ? up++ : down--;
             double bound = bound(target, i);
-            if (best.size() == most && bound > best.peek().difference()) {
+            if (best.size() == most && bound > best.peek().standing()) {
                 // walking outwards the bound only grows on this side: nothing further out can be nearer
                 if (takeUp) {
                     up = order.length;
@@ -69,7 +84,11 @@ public final class ShadeIndex {
                 }
                 continue;
             }
-            offer(best, most, new Hit(order[i], difference(target, i)));
+            double difference = difference(target, i);
+            // most shades are out before their cost is asked
+            if (best.size() < most || difference <= best.peek().standing()) {
+                offer(best, most, new Hit(order[i], difference, cost.applyAsDouble(order[i])));
+            }
         }
         List<Hit> hits = new ArrayList<>(best);
         hits.sort(NEAREST_FIRST);

@@ -28,7 +28,11 @@ public record MatchTarget(Lab colour, Lab cheek, Lab jaw, Lab neck, School schoo
         /** One colour over face and neck, where people see a mistake first. */
         JAW_TO_NECK,
         /** The outer face; the rest is evened up to it. */
-        OUTER_FACE
+        OUTER_FACE,
+        /** Neck and chest, when shoulders show; not on a chest marked by sun. */
+        FACE_TO_BODY,
+        /** Depth from jaw to neck, undertone from the inner forearm, which sun reaches least. */
+        FOREARM
     }
 
     /** Returns the target, or empty when neither cheek, jaw nor neck was read. */
@@ -41,11 +45,31 @@ public record MatchTarget(Lab colour, Lab cheek, Lab jaw, Lab neck, School schoo
             Lab c = outer.orElse(fallback);
             Lab j = jaw.orElse(fallback);
             Lab n = neck.orElse(fallback);
-            Lab blend = school == School.OUTER_FACE
-                    ? c
-                    : Mean.weighted(List.of(c, j, n), List.of(CHEEK_SHARE, JAW_SHARE, NECK_SHARE));
+            Lab run = Mean.weighted(List.of(c, j, n), List.of(CHEEK_SHARE, JAW_SHARE, NECK_SHARE));
+            Lab blend = switch (school) {
+                case JAW_TO_NECK -> run;
+                case OUTER_FACE -> c;
+                case FACE_TO_BODY -> body(reading, n);
+                case FOREARM ->
+                    reading.colourOf(Zone.FOREARM)
+                            .map(arm -> leaningLike(run, arm))
+                            .orElse(run);
+            };
             return new MatchTarget(blend, c, j, n, school);
         });
+    }
+
+    private static Lab body(SkinReading reading, Lab neck) {
+        return reading.colourOf(Zone.CHEST)
+                .filter(chest -> !MatchPlace.markedBySun(reading))
+                .map(chest -> Mean.of(List.of(neck, chest)))
+                .orElse(neck);
+    }
+
+    /** Depth and strength of one colour, hue lean of another: a lean means the same at every depth, a hue does not. */
+    private static Lab leaningLike(Lab depth, Lab undertone) {
+        double hue = ReferenceCurve.at(depth.lightness()).hueDegrees() + ReferenceCurve.hueLean(undertone);
+        return Lab.ofLch(depth.lightness(), depth.chroma(), hue);
     }
 
     /** Returns 13 colours along cheek, jaw and neck. */

@@ -28,7 +28,12 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
     public enum Family {
         COOL,
         NEUTRAL,
-        WARM
+        WARM;
+
+        /** @param leanDegrees hue against usual skin at that depth, above 0 more golden */
+        public static Family ofLean(double leanDegrees) {
+            return leanDegrees > FAMILY_EDGE_DEGREES ? WARM : leanDegrees < -FAMILY_EDGE_DEGREES ? COOL : NEUTRAL;
+        }
     }
 
     /**

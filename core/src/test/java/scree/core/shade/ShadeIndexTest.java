@@ -51,10 +51,10 @@ class ShadeIndexTest {
     private static List<ShadeIndex.Hit> bruteForce(List<Lab> kit, Lab skin, int most) {
         List<ShadeIndex.Hit> all = new ArrayList<>();
         for (int i = 0; i < kit.size(); i++) {
-            all.add(new ShadeIndex.Hit(i, kit.get(i).differenceFrom(skin)));
+            all.add(new ShadeIndex.Hit(i, kit.get(i).differenceFrom(skin), 0));
         }
         // from the target's side, as the index computes it: the last bit may differ by direction
-        all.replaceAll(h -> new ShadeIndex.Hit(h.position(), skin.differenceFrom(kit.get(h.position()))));
+        all.replaceAll(h -> new ShadeIndex.Hit(h.position(), skin.differenceFrom(kit.get(h.position())), 0));
         all.sort(Comparator.comparingDouble(ShadeIndex.Hit::difference).thenComparingInt(ShadeIndex.Hit::position));
         return all.subList(0, Math.min(most, all.size()));
     }

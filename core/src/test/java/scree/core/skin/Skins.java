@@ -10,10 +10,10 @@ import scree.core.light.LightFigures;
 import scree.core.skin.SkinReading.Trust;
 
 /** Readings with given colours, for judging only. */
-final class Skins {
+public final class Skins {
     private Skins() {}
 
-    static SkinReading reading(Map<Zone, Lab> colours, Trust trust) {
+    public static SkinReading reading(Map<Zone, Lab> colours, Trust trust) {
         List<ZoneReading> zones = new ArrayList<>();
         colours.forEach((zone, lab) ->
                 zones.add(new ZoneReading(zone, lab, 1, new ZoneSample(new double[3], 0, 100, 0, 0, 0, 0))));
@@ -23,7 +23,7 @@ final class Skins {
     }
 
     /** Returns skin of a depth whose hue leans by so many degrees. */
-    static Lab leaning(double l, double lean) {
+    public static Lab leaning(double l, double lean) {
         Lab usual = ReferenceCurve.at(l);
         return Lab.ofLch(l, usual.chroma(), usual.hueDegrees() + lean);
     }

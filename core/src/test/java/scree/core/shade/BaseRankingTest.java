@@ -1,0 +1,119 @@
+package scree.core.shade;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.LongRange;
+import org.junit.jupiter.api.Test;
+import scree.core.colour.Lab;
+import scree.core.shade.BaseRanking.Placed;
+import scree.core.shade.Wear.Wish;
+import scree.core.skin.MatchTarget;
+import scree.core.skin.ReferenceCurve;
+import scree.core.skin.SkinType;
+import scree.core.skin.Undertone.Family;
+
+class BaseRankingTest {
+    private static final Wish OILY =
+            new Wish(Coverage.MEDIUM, Finish.MATTE, Set.of(SkinType.OILY), Set.of(), false, false, true, true, 10);
+
+    private static Lab shade(double l, double lean) {
+        Lab usual = ReferenceCurve.at(l);
+        return Lab.ofLch(l, usual.chroma(), usual.hueDegrees() + lean);
+    }
+
+    private static MatchTarget on(Lab skin) {
+        return new MatchTarget(skin, skin, skin, skin, MatchTarget.School.JAW_TO_NECK);
+    }
+
+    private static List<Candidate> kit(Random random, int count) {
+        List<Candidate> kit = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            kit.add(new Candidate(
+                    shade(40 + 35 * random.nextDouble(), 20 * random.nextDouble() - 10),
+                    Form.values()[random.nextInt(4)],
+                    Finish.values()[random.nextInt(3)],
+                    Coverage.values()[random.nextInt(3)]));
+        }
+        return kit;
+    }
+
+    /** Against placing every base and sorting: the same bases, the same order. */
+    @Property(tries = 40)
+    void theBestAreTheTrueBestOfTheWholeKit(@ForAll @LongRange(min = 0, max = 1 << 30) long seed) {
+        Random random = new Random(seed);
+        List<Candidate> kit = kit(random, 400);
+        MatchTarget target = on(shade(44 + 28 * random.nextDouble(), 10 * random.nextDouble() - 5));
+        Family family = Family.values()[random.nextInt(3)];
+        BaseRanking ranking = new BaseRanking(kit, 1.3);
+        List<Placed> all = new ArrayList<>(ranking.best(target, family, OILY, kit.size()));
+        List<Placed> ten = ranking.best(target, family, OILY, 10);
+        assertThat(all).hasSize(400);
+        all.sort(Comparator.comparingDouble(Placed::standing).thenComparingInt(Placed::position));
+        assertThat(ten.stream().map(Placed::position))
+                .containsExactlyElementsOf(
+                        all.stream().limit(10).map(Placed::position).toList());
+        for (Placed p : ten) {
+            assertThat(p.difference()).isEqualTo(ranking.onSkin(p.position()).differenceFrom(target.colour()));
+        }
+    }
+
+    @Test
+    void undertoneLeadsButAPlainlyNearerShadeStillWins() {
+        Lab skin = shade(62, 0);
+        List<Candidate> kit = List.of(
+                new Candidate(shade(62.2, 5.2), Form.LIQUID, Finish.SATIN, Coverage.MEDIUM),
+                new Candidate(shade(60.2, 0), Form.LIQUID, Finish.SATIN, Coverage.MEDIUM),
+                new Candidate(shade(55, 0), Form.LIQUID, Finish.SATIN, Coverage.MEDIUM));
+        List<Placed> placed = new BaseRanking(kit, 1.2).best(on(skin), Family.NEUTRAL, Wish.none(), 3);
+        assertThat(placed).extracting(Placed::position).containsExactly(1, 0, 2);
+        Placed warm = placed.get(1);
+        assertThat(warm.cost()).isEqualTo(1.5);
+        assertThat(warm.undertone().get(0).code()).isEqualTo(BaseRanking.Code.NEAR_BUT_OTHER_FAMILY);
+        assertThat(warm.undertone().get(0).args()).containsExactly(Family.WARM, Family.NEUTRAL);
+        assertThat(placed.get(0).undertone()).isEmpty();
+    }
+
+    @Test
+    void aShadeJustOverTheFamilysEdgeCostsNothing() {
+        Candidate over = new Candidate(shade(62, 3.2), Form.LIQUID, Finish.SATIN, Coverage.MEDIUM);
+        Placed placed = new BaseRanking(List.of(over), 1.2)
+                .best(on(shade(62, 2.8)), Family.NEUTRAL, Wish.none(), 1)
+                .get(0);
+        assertThat(placed.cost()).isZero();
+        assertThat(placed.undertone()).isEmpty();
+    }
+
+    /** Chosen by its pan it would be the match; on skin the lighter pan is. */
+    @Test
+    void aPowderIsRankedByWhatItIsOnSkin() {
+        Lab skin = shade(60, 0);
+        double wetting = PowderOnSkin.wetting(SkinType.OILY, false, 1);
+        List<Candidate> pans = IntStream.range(0, 12)
+                .mapToObj(i -> new Candidate(shade(58 + i, 0), Form.POWDER, Finish.MATTE, Coverage.MEDIUM))
+                .toList();
+        Placed best = new BaseRanking(pans, wetting)
+                .best(on(skin), Family.NEUTRAL, Wish.none(), 1)
+                .get(0);
+        Lab pan = pans.get(best.position()).settled();
+        assertThat(pan.lightness()).isGreaterThan(skin.lightness() + 2);
+        assertThat(best.onSkin().lightness()).isLessThan(pan.lightness() - 2);
+        assertThat(best.difference()).isLessThan(1);
+    }
+
+    @Test
+    void eachReasonAgainstItsWearCosts() {
+        Candidate dewy = new Candidate(shade(62, 0), Form.LIQUID, Finish.DEWY, Coverage.MEDIUM);
+        Candidate matte = new Candidate(shade(62, 0), Form.LIQUID, Finish.MATTE, Coverage.MEDIUM);
+        List<Placed> placed = new BaseRanking(List.of(dewy, matte), 1).best(on(shade(62, 0)), Family.NEUTRAL, OILY, 2);
+        assertThat(placed.get(0).position()).isEqualTo(1);
+        assertThat(placed.get(1).cost()).isEqualTo(BaseRanking.AGAINST_WEAR);
+    }
+}

@@ -1,0 +1,55 @@
+package scree.core.shade;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import scree.core.colour.Lab;
+import scree.core.skin.ReferenceCurve;
+import scree.core.skin.SkinType;
+
+class PowderOnSkinTest {
+    private static double falls(Lab pan, SkinType type) {
+        return pan.lightness()
+                - PowderOnSkin.on(pan, PowderOnSkin.wetting(type, false, 1)).lightness();
+    }
+
+    /** The craft's rule: more so on oily skin. */
+    @Property(tries = 40)
+    void itDeepensMoreOnOilierSkin(@ForAll @DoubleRange(min = 30, max = 80) double l) {
+        Lab pan = ReferenceCurve.at(l);
+        assertThat(falls(pan, SkinType.DRY)).isPositive().isLessThan(falls(pan, SkinType.NORMAL));
+        assertThat(falls(pan, SkinType.NORMAL)).isLessThan(falls(pan, SkinType.COMBINATION));
+        assertThat(falls(pan, SkinType.COMBINATION)).isLessThan(falls(pan, SkinType.OILY));
+        assertThat(falls(pan, null)).isEqualTo(falls(pan, SkinType.NORMAL));
+    }
+
+    /** And more so on deeper shades: with the same skin type a deep shade falls by more. */
+    @Property(tries = 40)
+    void itDeepensDeeperShadesMore(
+            @ForAll @DoubleRange(min = 34, max = 52) double deep,
+            @ForAll @DoubleRange(min = 62, max = 80) double fair) {
+        assertThat(falls(ReferenceCurve.at(deep), SkinType.NORMAL))
+                .isGreaterThan(falls(ReferenceCurve.at(fair), SkinType.NORMAL));
+    }
+
+    /** A couple of steps of a range, which are 2 to 3 L* each: never a leap. */
+    @Test
+    void itFallsByACoupleOfStepsAtMost() {
+        assertThat(falls(ReferenceCurve.at(72), SkinType.NORMAL)).isBetween(1.5, 5.0);
+        assertThat(falls(ReferenceCurve.at(40), SkinType.OILY)).isBetween(3.0, 9.0);
+    }
+
+    @Test
+    void moistureAddsAndStrengthNoughtLeavesThePanColour() {
+        assertThat(PowderOnSkin.wetting(SkinType.DRY, true, 1))
+                .isGreaterThan(PowderOnSkin.wetting(SkinType.DRY, false, 1));
+        Lab pan = ReferenceCurve.at(60);
+        assertThat(PowderOnSkin.on(pan, PowderOnSkin.wetting(SkinType.OILY, true, 0)))
+                .isSameAs(pan);
+        assertThatThrownBy(() -> PowderOnSkin.wetting(SkinType.DRY, false, 3)).hasMessageContaining("powder model");
+    }
+}
