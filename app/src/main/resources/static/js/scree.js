@@ -58,17 +58,22 @@
     }));
   }
 
-  /* A dry-down runs on by itself; when it ends the page is asked again. */
-  const dry = document.querySelector(".dry-down");
-  if (dry) {
+  /* Each dry-down runs on by itself; when one ends the page is asked again. */
+  function count(dry) {
+    if (dry.dataset.runs) { return; }
+    dry.dataset.runs = "yes";
     const until = Date.now() + Number(dry.dataset.seconds) * 1000, left = dry.querySelector("[data-left]");
     const tick = () => {
+      if (!dry.isConnected) { return; }
       const s = Math.max(0, Math.round((until - Date.now()) / 1000));
       left.textContent = Math.floor(s / 60) + ":" + String(s % 60).padStart(2, "0") + " min";
       if (s === 0) { location.reload(); } else { setTimeout(tick, 1000); }
     };
     tick();
   }
+  const countAll = () => document.querySelectorAll(".dry-down").forEach(count);
+  countAll();
+  document.addEventListener("htmx:afterSettle", countAll);
 
   const keys = document.getElementById("keys");
   const opener = document.getElementById("keys-open");
@@ -94,6 +99,8 @@
     else if (event.key === "p") { press("#read-meter"); }
     else if (event.key === "w") { press('a[href$="/undertone"]'); }
     else if (event.key === "s") { press("#figures-open"); }
+    else if (event.key === "u" && document.querySelector(".work.mix")) { press("#undo"); }
+    else if (event.key === "r" && document.querySelector(".work.mix")) { press("#redo"); }
     else if (event.key === "Enter" && event.target === document.body) { press("[data-main]"); }
     else if ((event.key === "Enter" || event.key === " ") && event.target.matches("a.pebble")) { event.preventDefault(); event.target.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true })); }
   });

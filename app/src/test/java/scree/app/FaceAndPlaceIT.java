@@ -100,7 +100,8 @@ class FaceAndPlaceIT {
     private static Product product(
             String line, String name, String role, double l, double a, double b, String allergens, boolean inStock) {
         return new Product(
-                0, line, name, role, "CREAM", "MATTE", .75, l, a, b, l, a, b, null, null, allergens, inStock, 0);
+                0, line, name, role, "CREAM", "MATTE", .75, l, a, b, l, a, b, null, null, allergens, inStock, null,
+                null, null, 0);
     }
 
     private long sitting() {

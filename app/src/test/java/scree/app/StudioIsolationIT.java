@@ -28,7 +28,6 @@ import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.image.PictureIntake;
-import scree.core.skin.MatchTarget;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
@@ -80,7 +79,7 @@ class StudioIsolationIT {
         readings.take(mine.studio(), sitting, portrait());
         picture = readings.of(mine.studio(), sitting).orElseThrow().pictureId();
         readings.keep(mine.studio(), sitting, 0);
-        bases.take(mine, sitting, product, MatchTarget.School.JAW_TO_NECK, "first");
+        bases.take(mine, sitting, product, "first", null);
     }
 
     @Test
@@ -122,7 +121,7 @@ class StudioIsolationIT {
         assertThatThrownBy(() -> clients.change(other, stolen)).isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> readings.take(other, sitting, portrait())).isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> readings.keep(other, sitting, 0)).isInstanceOf(NotHere.class);
-        assertThatThrownBy(() -> bases.take(theirs, sitting, product, MatchTarget.School.JAW_TO_NECK, null))
+        assertThatThrownBy(() -> bases.take(theirs, sitting, product, null, null))
                 .isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> sittings.add(other, client, theirs.artistId(), LocalDateTime.now(), 45, "x"))
                 .isInstanceOf(DataIntegrityViolationException.class);
@@ -135,12 +134,11 @@ class StudioIsolationIT {
         assertThat(taken.skin().trust().name()).isEqualTo("COLOUR_CARD");
         assertThat(taken.skin().zones()).hasSizeGreaterThan(7);
         assertThat(taken.face().outlines()).hasSize(22);
-        var list = bases.shortlist(
-                        mine.studio(), sitting, MatchTarget.School.JAW_TO_NECK, new BaseFilter(null, null, null, false))
-                .orElseThrow();
+        var list = bases.shortlist(mine.studio(), sitting, BaseFilter.ANY).orElseThrow();
         assertThat(list.ranked())
                 .hasSize(2)
-                .isSortedAccordingTo(java.util.Comparator.comparingDouble(r -> r.difference()));
+                .isSortedAccordingTo(
+                        java.util.Comparator.comparingDouble(r -> r.placed().standing()));
     }
 
     @Test
@@ -165,6 +163,9 @@ class StudioIsolationIT {
                 null,
                 null,
                 true,
+                null,
+                null,
+                null,
                 now.version());
         kit.change(mine.studio(), changed);
         assertThat(bases.choice(mine.studio(), sitting).orElseThrow().settledL())
@@ -192,6 +193,9 @@ class StudioIsolationIT {
                         null,
                         null,
                         true,
+                        null,
+                        null,
+                        null,
                         now.version() + 1));
     }
 
@@ -235,6 +239,9 @@ class StudioIsolationIT {
                 12,
                 null,
                 true,
+                null,
+                null,
+                null,
                 0);
     }
 

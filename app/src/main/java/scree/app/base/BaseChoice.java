@@ -1,9 +1,17 @@
 package scree.app.base;
 
 import java.time.OffsetDateTime;
+import scree.app.kit.Product;
 import scree.core.colour.Lab;
+import scree.core.skin.MatchTarget;
 
-/** The base taken in a sitting with the product as it was then. */
+/**
+ * The base taken in a sitting with the product as it was then.
+ *
+ * @param productId null when it was mixed, or when the product is gone
+ * @param overruled what spoke against it, or null
+ * @param more JSON of what belongs to it: parts of a mix, inner tone, bridge to the neck; null for a single shade
+ */
 public record BaseChoice(
         long sittingId,
         long artistId,
@@ -28,8 +36,53 @@ public record BaseChoice(
         String trust,
         String lightGrade,
         String note,
+        String overruled,
+        String more,
         OffsetDateTime chosenAt,
         int version) {
+    /**
+     * What is worn.
+     *
+     * @param product its id is 0 for a mix
+     * @param onSkin colour on this skin
+     */
+    public record Worn(Product product, Lab onSkin, double difference, int rank, String overruled, String more) {}
+
+    static BaseChoice of(
+            long sitting, long artist, Worn worn, MatchTarget target, String trust, String light, String note) {
+        Product p = worn.product();
+        Lab t = target.colour();
+        Lab on = worn.onSkin();
+        return new BaseChoice(
+                sitting,
+                artist,
+                p.id() == 0 ? null : Long.valueOf(p.id()),
+                p.line(),
+                p.name(),
+                p.form(),
+                p.finish(),
+                p.contrastRatio(),
+                p.wetL(),
+                p.wetA(),
+                p.wetB(),
+                on.lightness(),
+                on.a(),
+                on.b(),
+                t.lightness(),
+                t.a(),
+                t.b(),
+                target.school().name(),
+                worn.difference(),
+                worn.rank(),
+                trust,
+                light,
+                note,
+                worn.overruled(),
+                worn.more(),
+                null,
+                0);
+    }
+
     public String fullName() {
         return line + " " + name;
     }

@@ -1,5 +1,6 @@
 package scree.app.base;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -14,8 +15,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
+import scree.app.skin.LightWords;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.web.NotHere;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
@@ -27,34 +30,34 @@ import scree.core.skin.MatchTarget;
 class BaseController {
     private static final int LONGEST_NOTE = 500;
     private final Bases bases;
+    private final BaseSettings settings;
     private final Sittings sittings;
     private final Cairns cairns;
     private final MessageSource messages;
+    private final Clock clock;
 
-    BaseController(Bases bases, Sittings sittings, Cairns cairns, MessageSource messages) {
+    BaseController(
+            Bases bases, BaseSettings settings, Sittings sittings, Cairns cairns, MessageSource messages, Clock clock) {
         this.bases = bases;
+        this.settings = settings;
         this.sittings = sittings;
         this.cairns = cairns;
         this.messages = messages;
+        this.clock = clock;
     }
 
-    /** What the address says of school and filters; bound from parameters. */
-    record Wish(MatchTarget.School school, Form form, Finish finish, Coverage coverage, Boolean stock) {
-        MatchTarget.School place() {
-            return school == null ? MatchTarget.School.JAW_TO_NECK : school;
-        }
-
+    /** What the address says of the filters; bound from parameters. */
+    record Wish(Form form, Finish finish, Coverage coverage) {
         BaseFilter filter() {
-            return new BaseFilter(form, finish, coverage, Boolean.TRUE.equals(stock));
+            return new BaseFilter(form, finish, coverage);
         }
 
         /** Returns the same as a query string, for links that keep it. */
         public String query() {
-            StringBuilder q = new StringBuilder("school=").append(place());
+            StringBuilder q = new StringBuilder();
             append(q, "form", form);
             append(q, "finish", finish);
             append(q, "coverage", coverage);
-            append(q, "stock", stock);
             return q.toString();
         }
 
@@ -88,12 +91,60 @@ class BaseController {
             Wish wish,
             Model model,
             Locale locale) {
-        List<Long> now = shortlist(me, id, wish)
+        List<Long> now = bases.shortlist(me.studio(), id, wish.filter())
                 .map(list -> list.stripes().stream().map(r -> r.product().id()).toList())
                 .orElse(List.of());
         bases.toggleStripe(me.studio(), id, product, now);
-        fill(me, id, wish, model, locale);
-        return "base/page :: work";
+        return work(me, id, wish, model, locale);
+    }
+
+    @PostMapping("/school")
+    String school(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam MatchTarget.School school,
+            Wish wish,
+            Model model,
+            Locale locale) {
+        settings.school(me.studio(), id, school);
+        return work(me, id, wish, model, locale);
+    }
+
+    @PostMapping("/ask")
+    String ask(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam BaseSetting.Ask ask,
+            Wish wish,
+            Model model,
+            Locale locale) {
+        settings.toggle(me.studio(), id, ask);
+        return work(me, id, wish, model, locale);
+    }
+
+    @PostMapping("/powder")
+    String powder(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam double strength,
+            Wish wish,
+            Model model,
+            Locale locale) {
+        settings.powder(me.studio(), id, strength);
+        return work(me, id, wish, model, locale);
+    }
+
+    /** Starts the primer's time; 0 minutes take it away. */
+    @PostMapping("/primer")
+    String primer(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam int minutes,
+            Wish wish,
+            Model model,
+            Locale locale) {
+        settings.primer(me.studio(), id, minutes);
+        return work(me, id, wish, model, locale);
     }
 
     @PostMapping("/take")
@@ -112,22 +163,30 @@ class BaseController {
             model.addAttribute("note", note);
             return page(me, id, wish, model, locale);
         }
-        bases.take(me, id, product, wish.place(), note.isBlank() ? null : note.strip());
-        return "redirect:/sittings/" + id + "/base?taken&" + wish.query();
-    }
-
-    private Optional<Shortlist> shortlist(Member me, long id, Wish wish) {
-        return bases.shortlist(me.studio(), id, wish.place(), wish.filter());
+        Shortlist.Ranked standing = bases.standing(me.studio(), id, product).orElseThrow(() -> new NotHere("base"));
+        String overruled = new BaseWords(messages, locale).overruled(standing);
+        bases.take(
+                me,
+                id,
+                product,
+                note.isBlank() ? null : note.strip(),
+                overruled == null ? null : overruled.substring(0, Math.min(500, overruled.length())));
+        return "redirect:/sittings/" + id + "/base?taken" + wish.query();
     }
 
     private void fill(Member me, long id, Wish wish, Model model, Locale locale) {
+        BaseWords words = new BaseWords(messages, locale);
         model.addAttribute("sittingId", id);
         model.addAttribute("wish", wish);
         model.addAttribute("forms", Form.values());
         model.addAttribute("finishes", List.of(Finish.MATTE, Finish.SATIN, Finish.DEWY));
         model.addAttribute("coverages", Coverage.values());
-        shortlist(me, id, wish)
-                .ifPresent(list -> model.addAttribute(
-                        "view", BaseView.of(list, bases.choice(me.studio(), id), id, messages, locale)));
+        model.addAttribute("schools", MatchTarget.School.values());
+        bases.shortlist(me.studio(), id, wish.filter()).ifPresent(list -> {
+            Optional<String> reason = new LightWords(messages, locale)
+                    .reasons(list.light()).stream().findFirst();
+            model.addAttribute(
+                    "view", BaseView.of(list, bases.choice(me.studio(), id), id, clock.instant(), words, reason));
+        });
     }
 }

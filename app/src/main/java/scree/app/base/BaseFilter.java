@@ -5,12 +5,13 @@ import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 
-/** What the artist wants of a base; null for anything. */
-public record BaseFilter(Form form, Finish finish, Coverage coverage, boolean inStock) {
+/** Which bases are listed; null for any. */
+public record BaseFilter(Form form, Finish finish, Coverage coverage) {
+    public static final BaseFilter ANY = new BaseFilter(null, null, null);
+
     boolean lets(Product p) {
         return (form == null || p.form().equals(form.name()))
                 && (finish == null || p.finish().equals(finish.name()))
-                && (coverage == null || p.coverage() == coverage)
-                && (!inStock || p.inStock());
+                && (coverage == null || p.coverage() == coverage);
     }
 }

@@ -19,9 +19,22 @@ interface BaseMapper {
             @Param("place") int place,
             @Param("product") long product);
 
+    BaseSetting setting(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    int putSetting(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("s") BaseSetting setting);
+
+    List<StripeWatch> watched(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    int lay(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("w") StripeWatch watch);
+
+    int lift(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("product") long product);
+
     BaseChoice choice(@Param("studio") StudioId studio, @Param("sitting") long sitting);
 
     List<BaseChoice> choices(@Param("studio") StudioId studio, @Param("sittings") Collection<Long> sittings);
+
+    /** Lays JSON over what belongs to the choice. */
+    int addMore(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("more") String more);
 
     int putChoice(@Param("studio") StudioId studio, @Param("c") BaseChoice choice);
 }

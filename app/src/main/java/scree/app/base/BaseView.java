@@ -1,20 +1,16 @@
 package scree.app.base;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
-import scree.app.look.PebbleField;
 import scree.app.look.Stones;
-import scree.app.skin.LightWords;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.light.LightVerdict;
-import scree.core.reason.Reason;
 import scree.core.reason.Severity;
-import scree.core.shade.DifferenceContour;
-import scree.core.shade.FieldPlace;
+import scree.core.skin.MatchPlace;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinReading;
 
@@ -23,31 +19,35 @@ record BaseView(
         String verdict,
         String provisional,
         MatchTarget.School school,
-        Field field,
+        String consequence,
+        List<Place> places,
+        String family,
+        BaseField field,
         List<Row> rows,
+        List<Row> apart,
         int total,
+        int listed,
         int shown,
+        Asked asked,
         List<Stripe> stripes,
         List<Stop> gradient,
         boolean deepBed,
         Taken taken) {
 
-    /** The pebble field. */
-    record Field(
-            List<PebbleField.Tick> ticks,
-            List<PebbleField.Contour> contours,
-            List<PebbleField.Stone> stones,
-            List<PebbleField.Label> labels,
-            double usualX,
-            String ring,
-            String skin,
-            String gradient,
-            double cheekX,
-            double cheekY,
-            double neckX,
-            double neckY,
-            String cheek,
-            String neck) {}
+    /** A place that could be matched on: its stone, what it is good for, why. */
+    record Place(String name, String use, String why, String stone, String colour, String mark) {}
+
+    /** What was asked beside colour. */
+    record Asked(
+            boolean freckles,
+            boolean heavyContour,
+            String quarrel,
+            boolean powders,
+            double powder,
+            String powderWords,
+            String foreheadWords,
+            Long primerSeconds,
+            int primerMinutes) {}
 
     /** One line of the list. */
     record Row(
@@ -56,14 +56,21 @@ record BaseView(
             String name,
             String what,
             String why,
+            List<Mark> marks,
             String figure,
             String word,
+            String behind,
             String colour,
             String stone,
+            String pan,
+            String panStone,
             String letter,
             boolean dark,
             boolean struck,
             boolean taken) {}
+
+    /** A remark under a line; loud ones speak against. */
+    record Mark(String words, boolean loud) {}
 
     /** A stripe on the skin. */
     record Stripe(
@@ -81,66 +88,109 @@ record BaseView(
     record Stop(double offset, String colour) {}
 
     /** What was taken. */
-    record Taken(String name, String note, String figure, boolean provisional) {}
+    record Taken(String name, String note, String figure, boolean provisional, String overruled) {}
 
-    private static final double WIDTH = 430;
-    private static final double HEIGHT = 596;
-    private static final double LEAN_SPAN = 14;
-    private static final double LIGHT_SPAN = 11;
-    private static final int CROWDED = 60;
     private static final int LISTED = 40;
     private static final String LETTERS = "ABC";
     private static final Stones STONES = new Stones();
 
     static BaseView of(
-            Shortlist list, Optional<BaseChoice> choice, long sitting, MessageSource messages, Locale locale) {
+            Shortlist list,
+            Optional<BaseChoice> choice,
+            long sitting,
+            Instant now,
+            BaseWords words,
+            Optional<String> lightReason) {
         MatchTarget target = list.target();
-        List<Row> rows = list.ranked().stream()
-                .limit(LISTED)
-                .map(r -> row(r, list, choice, messages, locale))
-                .toList();
         return new BaseView(
-                verdict(list, messages, locale),
-                provisional(list, messages, locale),
+                verdict(list, words),
+                provisional(list, words, lightReason),
                 target.school(),
-                field(list, target, sitting, messages, locale),
-                rows,
-                list.ranked().size() + list.hidden(),
+                words.say("school.consequence." + target.school()),
+                list.places().stream().map(p -> place(p, words)).toList(),
+                words.say("base.led." + list.family()),
+                BaseField.of(list, sitting, words),
+                list.ranked().stream()
+                        .limit(LISTED)
+                        .map(r -> row(r, list, choice, words, now))
+                        .toList(),
+                list.apart().stream().map(r -> row(r, list, choice, words, now)).toList(),
+                list.total(),
+                list.listed(),
                 list.ranked().size(),
-                stripes(list, messages, locale),
+                asked(list, words, now),
+                stripes(list, words),
                 gradient(target),
                 target.colour().lightness() <= 52,
-                choice.map(c -> new Taken(
-                                c.fullName(),
-                                c.note(),
-                                one(c.difference()),
-                                c.trust().equals(SkinReading.Trust.PROVISIONAL.name())))
-                        .orElse(null));
+                choice.map(c -> taken(c)).orElse(null));
+    }
+
+    private static Taken taken(BaseChoice c) {
+        return new Taken(
+                c.fullName(),
+                c.note(),
+                BaseWords.one(c.difference()),
+                c.trust().equals(SkinReading.Trust.PROVISIONAL.name()),
+                c.overruled());
     }
 
     /** Returns why every figure is provisional, with the light's worst reason, or null. */
-    private static String provisional(Shortlist list, MessageSource messages, Locale locale) {
+    private static String provisional(Shortlist list, BaseWords words, Optional<String> lightReason) {
         if (list.trust() != SkinReading.Trust.PROVISIONAL) {
             return null;
         }
         boolean unfit = list.light().grade() == LightVerdict.Grade.UNFIT;
-        String why = unfit
-                ? " " + new LightWords(messages, locale).reasons(list.light()).get(0)
-                : "";
-        return messages.getMessage(unfit ? "base.provisional.light" : "base.provisional.card", null, locale) + why;
+        return words.say(unfit ? "base.provisional.light" : "base.provisional.card")
+                + (unfit ? lightReason.map(r -> " " + r).orElse("") : "");
     }
 
-    private static String verdict(Shortlist list, MessageSource messages, Locale locale) {
-        Optional<Shortlist.Ranked> best =
-                list.ranked().stream().filter(r -> !r.struck()).findFirst();
-        return best.map(b -> messages.getMessage(
-                        "base.verdict." + b.nearness(),
-                        new Object[] {b.product().fullName()},
-                        locale))
-                .orElse(messages.getMessage("base.verdict.none", null, locale));
+    private static String verdict(Shortlist list, BaseWords words) {
+        return list.ranked().stream()
+                .findFirst()
+                .map(b -> words.say("base.verdict." + b.nearness(), b.product().fullName()))
+                .orElse(words.say("base.verdict.none"));
     }
 
-    private static String letter(Shortlist list, long product) {
+    private static Place place(MatchPlace p, BaseWords words) {
+        String key = p.zone() == null ? "HAND" : p.zone().name();
+        String mark = switch (p.use()) {
+            case MATCHED -> "full";
+            case UNDERTONE -> "half";
+            case REFERENCE -> "hollow";
+            case REFUSED -> "split";
+        };
+        return new Place(
+                words.say("place." + key),
+                words.say("use." + p.use()),
+                words.reason("match", p.reason()),
+                STONES.pebble("place-" + key, 18, 15, 12),
+                p.colour() == null ? null : Srgb.hex(p.colour()),
+                mark);
+    }
+
+    private static Asked asked(Shortlist list, BaseWords words, Instant now) {
+        BaseSetting s = list.setting();
+        boolean powders = list.ranked().stream().anyMatch(Shortlist.Ranked::powder)
+                || list.apart().stream().anyMatch(Shortlist.Ranked::powder);
+        String forehead = list.places().stream()
+                .filter(p -> p.reason().code() == MatchPlace.Code.FOREHEAD_DEEPER)
+                .findFirst()
+                .map(p -> words.say("base.forehead.half"))
+                .orElse(words.say("base.forehead.none"));
+        long left = s.primerSecondsLeft(now);
+        return new Asked(
+                s.freckles(),
+                s.heavyContour(),
+                list.wish().quarrels() ? words.say("base.quarrel") : null,
+                powders,
+                s.powder(),
+                words.say(s.powder() < .75 ? "powder.less" : s.powder() > 1.25 ? "powder.more" : "powder.usual"),
+                forehead,
+                s.primerAt() == null ? null : Long.valueOf(left),
+                s.primerMinutes());
+    }
+
+    static String letter(Shortlist list, long product) {
         for (int i = 0; i < list.stripes().size(); i++) {
             if (list.stripes().get(i).product().id() == product) {
                 return LETTERS.substring(i, i + 1);
@@ -150,94 +200,64 @@ record BaseView(
     }
 
     private static Row row(
-            Shortlist.Ranked r, Shortlist list, Optional<BaseChoice> choice, MessageSource messages, Locale locale) {
+            Shortlist.Ranked r, Shortlist list, Optional<BaseChoice> choice, BaseWords words, Instant now) {
         var p = r.product();
-        String what = messages.getMessage("form." + p.form(), null, locale) + ", "
-                + messages.getMessage("finish." + p.finish(), null, locale).toLowerCase(locale) + ", "
-                + messages.getMessage("coverage." + p.coverage(), null, locale).toLowerCase(locale);
         boolean taken = choice.map(c -> c.productId() != null && c.productId() == p.id())
                 .orElse(false);
+        boolean struck = !r.struck().isEmpty();
         return new Row(
                 p.id(),
                 r.rank(),
                 p.fullName(),
-                what,
-                r.struck() ? messages.getMessage("base.struck", null, locale) : why(r.reasons(), messages, locale),
-                one(r.difference()),
-                messages.getMessage("nearness." + r.nearness(), null, locale),
-                Srgb.hex(p.settled()),
-                STONES.pebble(p.stoneId(), 24, 20, 17),
+                words.what(p),
+                words.why(r.reasons()),
+                marks(r, list, words, now),
+                BaseWords.one(r.difference()),
+                words.nearness(r.difference()),
+                r.placed().cost() > 0
+                        ? words.say("base.behind", BaseWords.one(r.placed().cost()))
+                        : null,
+                Srgb.hex(r.onSkin()),
+                STONES.pebble(p.stoneId(), r.powder() ? 30 : 24, 20, r.powder() ? 14 : 17),
+                r.powder() ? Srgb.hex(p.settled()) : null,
+                r.powder() ? STONES.pebble(p.stoneId() + "-pan", 13, 17, 11) : null,
                 letter(list, p.id()),
-                p.settledL() > 52,
-                r.struck(),
+                r.onSkin().lightness() > 52,
+                struck,
                 taken);
     }
 
-    /** Puts reasons into one or two short sentences. */
-    static String why(List<Reason> reasons, MessageSource messages, Locale locale) {
-        List<String> parts = new ArrayList<>();
-        for (Reason reason : reasons) {
-            String strength = reason.severity() == Severity.NOTE ? ".little" : ".much";
-            String key = "reason." + reason.code().name() + (reason.args().isEmpty() ? "" : strength);
-            parts.add(messages.getMessage(key, null, locale));
+    /** What is said under a line: why it stands apart, another undertone, wear, a powder's caution. */
+    private static List<Mark> marks(Shortlist.Ranked r, Shortlist list, BaseWords words, Instant now) {
+        List<Mark> marks = new ArrayList<>();
+        r.struck().forEach(s -> marks.add(new Mark(words.say("struck." + s), true)));
+        r.placed()
+                .undertone()
+                .forEach(u -> marks.add(new Mark(words.reason("family", u), u.severity() != Severity.NOTE)));
+        if (r.powder() && list.setting().primerSecondsLeft(now) > 0) {
+            marks.add(new Mark(words.say("base.powder.wet"), true));
         }
-        return String.join(" ", parts);
+        r.placed().wear().stream()
+                .filter(w -> w.severity() != Severity.NOTE)
+                .forEach(w -> marks.add(new Mark(words.reason("wear", w), true)));
+        List<String> quiet = new ArrayList<>();
+        if (r.powder()) {
+            double falls = r.product().settled().lightness() - r.onSkin().lightness();
+            quiet.add(words.say("base.powder.falls", BaseWords.one(falls)));
+        }
+        r.placed().wear().stream()
+                .filter(w -> w.severity() == Severity.NOTE)
+                .forEach(w -> quiet.add(words.reason("wear", w)));
+        if (r.product().learned()) {
+            quiet.add(words.say("base.learned"));
+        }
+        if (!quiet.isEmpty()) {
+            marks.add(new Mark(String.join(" ", quiet), false));
+        }
+        return marks;
     }
 
-    private static Field field(
-            Shortlist list, MatchTarget target, long sitting, MessageSource messages, Locale locale) {
-        FieldPlace middle = FieldPlace.of(target.colour());
-        PebbleField field = new PebbleField(WIDTH, HEIGHT, middle, LEAN_SPAN, LIGHT_SPAN);
-        List<Lab> line = target.gradient();
-        List<PebbleField.Contour> contours = new ArrayList<>();
-        contours.add(field.contour(DifferenceContour.around(line, 3), "#CDCDCD", "1 6", "contour.3"));
-        contours.add(field.contour(DifferenceContour.around(line, 2), "#D3D3D3", "9 5", "contour.2"));
-        contours.add(field.contour(DifferenceContour.around(line, 1), "#DADADA", null, "contour.1"));
-        double cx = field.x(middle.lean());
-        double cy = field.y(middle.lightness());
-        FieldPlace cheek = FieldPlace.of(target.cheek());
-        FieldPlace neck = FieldPlace.of(target.neck());
-        List<PebbleField.Shade> shades = new ArrayList<>();
-        for (Shortlist.Ranked r : list.ranked()) {
-            String letter = letter(list, r.product().id());
-            String mark = letter != null ? letter : r.rank() <= 5 ? String.valueOf(r.rank()) : null;
-            shades.add(new PebbleField.Shade(
-                    r.product().stoneId(),
-                    r.product().fullName(),
-                    Srgb.hex(r.product().settled()),
-                    FieldPlace.of(r.product().settled()),
-                    r.product().settled().chroma() - target.colour().chroma(),
-                    mark,
-                    mark != null,
-                    "/sittings/" + sitting + "/base/stripe?product="
-                            + r.product().id(),
-                    r.product().fullName() + ", " + messages.getMessage("nearness." + r.nearness(), null, locale) + ", "
-                            + one(r.difference())));
-        }
-        boolean crowded = shades.size() > CROWDED;
-        field.keepFree(0, 0, WIDTH, 26);
-        field.keepFree(cx - 36, cy - 32, cx + 36, cy + 32);
-        field.place(shades, crowded ? 9 : 12.5, crowded ? 14 : 18);
-        field.nameDot("cheek", field.x(cheek.lean()), field.y(cheek.lightness()), 5);
-        field.nameDot("neck", field.x(neck.lean()), field.y(neck.lightness()), 5);
-        return new Field(
-                field.ticks(3),
-                contours,
-                field.stones(),
-                field.labels(),
-                field.usualX(),
-                STONES.pebble("client-ring", cx, cy, 33),
-                Srgb.hex(target.colour()),
-                field.line(line.stream().map(FieldPlace::of).toList()),
-                field.x(cheek.lean()),
-                field.y(cheek.lightness()),
-                field.x(neck.lean()),
-                field.y(neck.lightness()),
-                Srgb.hex(target.cheek()),
-                Srgb.hex(target.neck()));
-    }
-
-    private static List<Stripe> stripes(Shortlist list, MessageSource messages, Locale locale) {
+    private static List<Stripe> stripes(Shortlist list, BaseWords words) {
         List<Stripe> stripes = new ArrayList<>();
         double gap = 418.0 / 3;
         for (int i = 0; i < list.stripes().size(); i++) {
@@ -248,26 +268,24 @@ record BaseView(
                     LETTERS.substring(i, i + 1),
                     r.product().fullName(),
                     Srgb.hex(r.product().wet()),
-                    Srgb.hex(r.product().settled()),
+                    Srgb.hex(r.onSkin()),
                     x,
-                    swipe(r.product().stoneId(), x, true),
-                    swipe(r.product().stoneId(), x, false),
-                    messages.getMessage("nearness." + r.nearness(), null, locale)));
+                    swipe(r.product().stoneId(), x, 46, 28, 108, true),
+                    swipe(r.product().stoneId(), x, 46, 28, 108, false),
+                    words.nearness(r.difference())));
         }
         return stripes;
     }
 
-    /** Half a swiped patch, 46 wide: the outer edge wobbles by two, the ends by four; the inner edge is straight. */
-    private static String swipe(String id, double x, boolean left) {
+    /** Half a swiped patch: the outer edge wobbles by two, the ends by four; the inner edge is straight. */
+    static String swipe(String id, double x, double half, double top, double bottom, boolean left) {
         int hash = id.hashCode();
         StringBuilder d = new StringBuilder();
-        double inner = x + 46;
-        double top = 30;
-        double bottom = 150;
+        double inner = x + half;
         d.append(String.format(Locale.ROOT, "M%.1f,%.1f", inner, top + wobble(hash, 1, 3)));
         for (int i = 0; i <= 8; i++) {
             double y = top + 4 + (bottom - top - 8) * i / 8;
-            double edge = left ? x + wobble(hash, i + 2, 2) : x + 92 + wobble(hash, i + 20, 2);
+            double edge = left ? x + wobble(hash, i + 2, 2) : x + 2 * half + wobble(hash, i + 20, 2);
             d.append(String.format(Locale.ROOT, "L%.1f,%.1f", edge, y));
         }
         d.append(String.format(Locale.ROOT, "L%.1f,%.1fZ", inner, bottom + wobble(hash, 40, 4)));
@@ -278,16 +296,15 @@ record BaseView(
         return size * Math.sin(hash * 0.37 + i * 1.9);
     }
 
-    private static List<Stop> gradient(MatchTarget target) {
+    static List<Stop> gradient(MatchTarget target) {
+        return stops(target.gradient());
+    }
+
+    static List<Stop> stops(List<Lab> line) {
         List<Stop> stops = new ArrayList<>();
-        List<Lab> line = target.gradient();
         for (int i = 0; i < line.size(); i++) {
             stops.add(new Stop(100.0 * i / (line.size() - 1), Srgb.hex(line.get(i))));
         }
         return stops;
-    }
-
-    private static String one(double v) {
-        return String.format(Locale.ROOT, "%.1f", v);
     }
 }

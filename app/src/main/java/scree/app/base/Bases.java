@@ -1,111 +1,251 @@
 package scree.app.base;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.kit.Kit;
+import scree.app.kit.KitShelf;
 import scree.app.kit.Product;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.skin.TakenReading;
+import scree.app.skin.Touched;
+import scree.app.skin.Touches;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.colour.Lab;
-import scree.core.shade.Role;
+import scree.core.shade.BaseRanking;
+import scree.core.shade.Coverage;
+import scree.core.shade.Finish;
+import scree.core.shade.PowderOnSkin;
 import scree.core.shade.ShadeIndex;
 import scree.core.shade.ShadeReason;
 import scree.core.shade.StripeTrio;
+import scree.core.shade.Wear;
+import scree.core.skin.MatchPlace;
 import scree.core.skin.MatchTarget;
+import scree.core.skin.ReferenceCurve;
+import scree.core.skin.Region;
+import scree.core.skin.SkinType;
+import scree.core.skin.Undertone;
 
 /** Ranks the kit's bases for a sitting's skin, keeps the stripes on trial and the base that was taken. */
 @Service
 public class Bases {
     static final int MOST_STRIPES = 3;
+    /** Bases that are ranked for a page. House choice: nobody looks further; the filter finds the rest. */
+    static final int LISTED = 60;
+    /** Struck ones that are shown apart. */
+    private static final int APART = 12;
+
     private final BaseMapper mapper;
     private final Kit kit;
+    private final KitShelf shelf;
     private final Readings readings;
+    private final Touches touches;
     private final Sittings sittings;
-    private final Clock clock;
+    private final BaseSettings settings;
 
-    Bases(BaseMapper mapper, Kit kit, Readings readings, Sittings sittings, Clock clock) {
+    Bases(
+            BaseMapper mapper,
+            Kit kit,
+            KitShelf shelf,
+            Readings readings,
+            Touches touches,
+            Sittings sittings,
+            BaseSettings settings) {
         this.mapper = mapper;
         this.kit = kit;
+        this.shelf = shelf;
         this.readings = readings;
+        this.touches = touches;
         this.sittings = sittings;
-        this.clock = clock;
+        this.settings = settings;
+    }
+
+    /** Returns where the base of a sitting is matched, or empty while no skin was read. */
+    public Optional<MatchTarget> target(StudioId studio, long sitting) {
+        MatchTarget.School school = settings.of(studio, sitting).school();
+        return readings.of(studio, sitting).flatMap(r -> MatchTarget.from(r.skin(), school));
     }
 
     /** Returns the shortlist, or empty while there is no skin to match. */
-    public Optional<Shortlist> shortlist(
-            StudioId studio, long sittingId, MatchTarget.School school, BaseFilter filter) {
+    public Optional<Shortlist> shortlist(StudioId studio, long sittingId, BaseFilter filter) {
         Sitting sitting = sittings.get(studio, sittingId);
+        BaseSetting setting = settings.of(studio, sittingId);
         Optional<TakenReading> reading = readings.of(studio, sittingId);
-        Optional<MatchTarget> target = reading.flatMap(r -> MatchTarget.from(r.skin(), school));
-        return target.map(t -> rank(studio, sitting, reading.orElseThrow(), t, filter));
+        return reading.flatMap(r -> MatchTarget.from(r.skin(), setting.school()))
+                .map(t -> new Question(studio, sitting, setting, reading.orElseThrow(), t).answer(filter));
     }
 
-    private Shortlist rank(
-            StudioId studio, Sitting sitting, TakenReading reading, MatchTarget target, BaseFilter filter) {
-        List<Product> bases = kit.withRole(studio, Role.BASE);
-        List<Product> open = bases.stream().filter(filter::lets).toList();
-        List<Lab> colours = open.stream().map(Product::settled).toList();
-        List<ShadeIndex.Hit> hits = new ShadeIndex(colours).nearest(target.colour(), colours.size());
-        List<Shortlist.Ranked> ranked = new ArrayList<>();
-        for (ShadeIndex.Hit hit : hits) {
-            Product product = open.get(hit.position());
-            ranked.add(new Shortlist.Ranked(
-                    product,
-                    ranked.size() + 1,
-                    hit.difference(),
-                    ShadeReason.of(product.settled(), target),
-                    product.struckFor(sitting.allergies(), sitting.reactions(), LocalDate.now(clock))));
+    /** What a shortlist is asked with. */
+    private final class Question {
+        private final StudioId studio;
+        private final Sitting sitting;
+        private final BaseSetting setting;
+        private final TakenReading reading;
+        private final MatchTarget target;
+        private final Wear.Wish wish;
+        private final Undertone.Family family;
+        private final KitShelf.Shelf kept;
+        private final BaseRanking ranking;
+
+        Question(StudioId studio, Sitting sitting, BaseSetting setting, TakenReading reading, MatchTarget target) {
+            this.studio = studio;
+            this.sitting = sitting;
+            this.setting = setting;
+            this.reading = reading;
+            this.target = target;
+            Map<Region, SkinType> types = touches.types(studio, sitting.id());
+            this.wish = wish(sitting, setting, types, touches.of(studio, sitting.id()));
+            this.family = reading.undertone()
+                    .map(Undertone::leading)
+                    .orElse(Undertone.Family.ofLean(ReferenceCurve.hueLean(target.colour())));
+            this.kept = shelf.of(studio);
+            this.ranking = kept.ranking(wetting(sitting, setting, types));
         }
-        List<Shortlist.Ranked> usable = ranked.stream().filter(r -> !r.struck()).toList();
-        return new Shortlist(
-                target,
-                reading.skin().trust(),
-                ranked,
-                stripes(studio, sitting.id(), usable, target, bases),
-                bases.size() - open.size(),
-                reading.light());
-    }
 
-    private List<Shortlist.Ranked> stripes(
-            StudioId studio, long sitting, List<Shortlist.Ranked> usable, MatchTarget target, List<Product> bases) {
-        List<Long> chosen = mapper.stripes(studio, sitting);
-        if (chosen.isEmpty()) {
-            List<Lab> colours = usable.stream().map(r -> r.product().settled()).toList();
-            List<ShadeIndex.Hit> hits = new ArrayList<>();
-            for (int i = 0; i < usable.size(); i++) {
-                hits.add(new ShadeIndex.Hit(i, usable.get(i).difference()));
+        Shortlist answer(BaseFilter filter) {
+            List<Product> all = kept.bases();
+            List<Shortlist.Ranked> usable = ranked(
+                    LISTED, i -> filter.lets(all.get(i)) && struck(all.get(i)).isEmpty(), true);
+            List<Shortlist.Ranked> apart = ranked(
+                    APART, i -> filter.lets(all.get(i)) && !struck(all.get(i)).isEmpty(), false);
+            int listed = filter.equals(BaseFilter.ANY)
+                    ? all.size()
+                    : (int) all.stream().filter(filter::lets).count();
+            return new Shortlist(
+                    target,
+                    MatchPlace.of(reading.skin(), setting.school()),
+                    reading.skin().trust(),
+                    family,
+                    wish,
+                    setting,
+                    usable,
+                    apart,
+                    stripes(usable),
+                    all.size(),
+                    listed,
+                    reading.light());
+        }
+
+        private List<Shortlist.Ranked> ranked(int most, java.util.function.IntPredicate lets, boolean numbered) {
+            List<Shortlist.Ranked> ranked = new ArrayList<>();
+            for (BaseRanking.Placed placed : ranking.best(target, family, wish, most, lets)) {
+                ranked.add(ranked(placed, numbered ? ranked.size() + 1 : 0));
             }
-            return StripeTrio.of(hits, colours, target).stream()
-                    .map(usable::get)
-                    .toList();
+            return ranked;
         }
-        Map<Long, Product> byId = bases.stream().collect(Collectors.toMap(Product::id, p -> p));
-        return chosen.stream()
-                .filter(byId::containsKey)
-                .map(byId::get)
-                .map(p -> usable.stream()
-                        .filter(r -> r.product().id() == p.id())
-                        .findFirst()
-                        .orElseGet(() -> new Shortlist.Ranked(
-                                p,
-                                0,
-                                p.settled().differenceFrom(target.colour()),
-                                ShadeReason.of(p.settled(), target),
-                                false)))
-                .toList();
+
+        private Shortlist.Ranked ranked(BaseRanking.Placed placed, int rank) {
+            Product product = kept.bases().get(placed.position());
+            return new Shortlist.Ranked(
+                    product, rank, placed, ShadeReason.of(placed.onSkin(), target), struck(product));
+        }
+
+        private List<Product.Struck> struck(Product p) {
+            return p.struck(sitting.allergies(), sitting.reactions(), shelf.today());
+        }
+
+        /** Those that the artist laid, or three that are worth comparing. */
+        private List<Shortlist.Ranked> stripes(List<Shortlist.Ranked> usable) {
+            List<Long> chosen = mapper.stripes(studio, sitting.id());
+            if (chosen.isEmpty()) {
+                List<Lab> colours =
+                        usable.stream().map(Shortlist.Ranked::onSkin).toList();
+                List<ShadeIndex.Hit> hits = new ArrayList<>();
+                for (int i = 0; i < usable.size(); i++) {
+                    hits.add(new ShadeIndex.Hit(
+                            i,
+                            usable.get(i).difference(),
+                            usable.get(i).placed().cost()));
+                }
+                return StripeTrio.of(hits, colours, target).stream()
+                        .map(usable::get)
+                        .toList();
+            }
+            Map<Long, Shortlist.Ranked> found = new LinkedHashMap<>();
+            Map<Long, Integer> ranks =
+                    usable.stream().collect(Collectors.toMap(r -> r.product().id(), Shortlist.Ranked::rank));
+            ranking.best(
+                            target,
+                            family,
+                            wish,
+                            chosen.size(),
+                            i -> chosen.contains(kept.bases().get(i).id()))
+                    .forEach(p -> {
+                        long id = kept.bases().get(p.position()).id();
+                        found.put(id, ranked(p, ranks.getOrDefault(id, 0)));
+                    });
+            return chosen.stream().filter(found::containsKey).map(found::get).toList();
+        }
+
+        /** Returns the place of one base among all, 1 and up, with its figures. */
+        Optional<Shortlist.Ranked> only(long product) {
+            return ranking
+                    .best(target, family, wish, 1, i -> kept.bases().get(i).id() == product)
+                    .stream()
+                    .findFirst()
+                    .map(p -> ranked(p, 1 + before(p)));
+        }
+
+        private int before(BaseRanking.Placed one) {
+            List<Product> all = kept.bases();
+            return (int) ranking
+                    .best(
+                            target,
+                            family,
+                            wish,
+                            all.size(),
+                            i -> struck(all.get(i)).isEmpty())
+                    .stream()
+                    .filter(p -> p.position() != one.position() && p.standing() < one.standing())
+                    .count();
+        }
+    }
+
+    /** How much a powder deepens: by the oiliest region, more on fresh primer, as far as the artist's eye confirms it. */
+    private static double wetting(Sitting sitting, BaseSetting setting, Map<Region, SkinType> types) {
+        SkinType type = types.getOrDefault(
+                Region.CHEEKS, sitting.skinType() == null ? null : SkinType.valueOf(sitting.skinType()));
+        return PowderOnSkin.wetting(type, setting.primerAt() != null, setting.powder());
+    }
+
+    private static Wear.Wish wish(Sitting s, BaseSetting setting, Map<Region, SkinType> types, List<Touched> touched) {
+        Set<SkinType> skin = EnumSet.noneOf(SkinType.class);
+        skin.addAll(types.values());
+        if (skin.isEmpty() && s.skinType() != null) {
+            skin.add(SkinType.valueOf(s.skinType()));
+        }
+        return new Wear.Wish(
+                s.coverage() == null ? null : Coverage.valueOf(s.coverage()),
+                s.finish() == null ? null : Finish.valueOf(s.finish()),
+                skin,
+                touched.stream().map(Touched::texture).collect(Collectors.toSet()),
+                setting.freckles(),
+                setting.heavyContour(),
+                "CAMERA".equals(s.occasion()) || "STAGE".equals(s.occasion()),
+                Boolean.TRUE.equals(s.flash()),
+                s.lastsHours() == null ? 0 : s.lastsHours());
+    }
+
+    /** Returns one base as it stands for this skin, or empty when it is none of the kit's bases. */
+    public Optional<Shortlist.Ranked> standing(StudioId studio, long sitting, long product) {
+        BaseSetting setting = settings.of(studio, sitting);
+        TakenReading reading = readings.of(studio, sitting).orElseThrow(() -> new NotHere("reading"));
+        MatchTarget target =
+                MatchTarget.from(reading.skin(), setting.school()).orElseThrow(() -> new NotHere("reading"));
+        return new Question(studio, sittings.get(studio, sitting), setting, reading, target).only(product);
     }
 
     /** Puts a product on the skin as a stripe, or takes it off; past three the oldest goes. */
@@ -125,49 +265,36 @@ public class Bases {
         }
     }
 
-    /** Records the base that was taken, with the product as it is now, its rank among those not set aside, and the trust of the reading. */
+    /**
+     * Records the base that was taken, with the product as it is now, its rank among those not set aside, and the trust of the
+     * reading.
+     *
+     * @param overruled what spoke against it, in the words that stood on the page; null when nothing did
+     */
     @Transactional
-    public BaseChoice take(Member me, long sitting, long productId, MatchTarget.School school, String note) {
+    public BaseChoice take(Member me, long sitting, long productId, String note, String overruled) {
+        Shortlist.Ranked r = standing(me.studio(), sitting, productId).orElseThrow(() -> new NotHere("base"));
+        BaseChoice.Worn worn =
+                new BaseChoice.Worn(r.product(), r.onSkin(), r.difference(), Math.max(1, r.rank()), overruled, null);
+        return keep(me, sitting, worn, note);
+    }
+
+    /** Records anything that is worn as a base: one shade, a mix, two tones. */
+    @Transactional
+    public BaseChoice keep(Member me, long sitting, BaseChoice.Worn worn, String note) {
         StudioId studio = me.studio();
-        Product p = kit.get(studio, productId);
-        Shortlist list = shortlist(studio, sitting, school, new BaseFilter(null, null, null, false))
-                .orElseThrow(() -> new NotHere("reading"));
-        Shortlist.Ranked ranked = list.ranked().stream()
-                .filter(r -> r.product().id() == productId)
-                .findFirst()
-                .orElseThrow(() -> new NotHere("base"));
-        int nearerUsable = (int) list.ranked().stream()
-                .filter(r -> !r.struck() && r.rank() < ranked.rank())
-                .count();
-        Lab t = list.target().colour();
+        TakenReading reading = readings.of(studio, sitting).orElseThrow(() -> new NotHere("reading"));
+        MatchTarget target = target(studio, sitting).orElseThrow(() -> new NotHere("reading"));
         mapper.putChoice(
                 studio,
-                new BaseChoice(
+                BaseChoice.of(
                         sitting,
                         me.artistId(),
-                        p.id(),
-                        p.line(),
-                        p.name(),
-                        p.form(),
-                        p.finish(),
-                        p.contrastRatio(),
-                        p.wetL(),
-                        p.wetA(),
-                        p.wetB(),
-                        p.settledL(),
-                        p.settledA(),
-                        p.settledB(),
-                        t.lightness(),
-                        t.a(),
-                        t.b(),
-                        school.name(),
-                        ranked.difference(),
-                        nearerUsable + 1,
-                        list.trust().name(),
-                        list.light().grade().name(),
-                        note,
-                        null,
-                        0));
+                        worn,
+                        target,
+                        reading.skin().trust().name(),
+                        reading.light().grade().name(),
+                        note));
         return mapper.choice(studio, sitting);
     }
 

@@ -3,8 +3,11 @@ package scree.app.demo;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import scree.app.kit.Formula;
 import scree.app.kit.Product;
 import scree.core.colour.Lab;
+import scree.core.mix.Carrier;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
@@ -24,6 +27,33 @@ final class DemoKit {
         kit.bases();
         kit.rest();
         return kit.products;
+    }
+
+    /** Things that could be bought, for the planner. */
+    static final String FOR_SALE = """
+            Marl 9, 80, 5.5, 14.5, water
+            Lichen O0, 78, 2.5, 17, water
+            Loam G7, 31, 10, 14.5, silicone
+            Loess 13, 29, 12.5, 11.5, water
+            Marl 22, 60, 10, 17.5, water
+            """;
+
+    /** Returns what a line's products are in a mix; empty for what is never mixed. */
+    static Optional<Formula> formula(Product p) {
+        return switch (p.line()) {
+            case "Marl" -> Optional.of(of(p, Carrier.WATER, 1.06, 32, 30));
+            case "Loess", "Lichen" -> Optional.of(of(p, Carrier.WATER, 1.03, 28, 30));
+            case "Loam" -> Optional.of(of(p, Carrier.SILICONE, 1.10, 36, 30));
+            case "Tuff" -> Optional.of(of(p, Carrier.OIL, 0.96, 34, 20));
+            case "Shale" -> Optional.of(of(p, Carrier.OIL, 0.95, 26, 12));
+            case "Flint" -> Optional.of(of(p, Carrier.POWDER, 0.8, 30, 10));
+            case "Lime" -> Optional.of(of(p, Carrier.ANY, 1.12, 14, 10));
+            default -> Optional.empty();
+        };
+    }
+
+    private static Formula of(Product p, Carrier carrier, double density, double price, double ml) {
+        return new Formula(p.id(), carrier, density, price, ml, 1, false);
     }
 
     private void bases() {
@@ -206,6 +236,9 @@ final class DemoKit {
                 months,
                 allergens,
                 inStock,
+                null,
+                null,
+                null,
                 0));
     }
 }

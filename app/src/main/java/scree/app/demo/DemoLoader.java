@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -20,6 +21,7 @@ import scree.app.base.Shortlist;
 import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.face.Faces;
+import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
 import scree.app.place.Placements;
 import scree.app.sitting.IntakeAnswers;
@@ -31,7 +33,6 @@ import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
 import scree.core.face.Tick;
 import scree.core.method.Aim;
-import scree.core.skin.MatchTarget;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Sitter;
 
@@ -50,6 +51,7 @@ class DemoLoader implements ApplicationRunner {
     private final Accounts accounts;
     private final Clients clients;
     private final Kit kit;
+    private final Formulas formulas;
     private final Sittings sittings;
     private final Readings readings;
     private final Bases bases;
@@ -63,6 +65,7 @@ class DemoLoader implements ApplicationRunner {
             Accounts accounts,
             Clients clients,
             Kit kit,
+            Formulas formulas,
             Sittings sittings,
             Readings readings,
             Bases bases,
@@ -74,6 +77,7 @@ class DemoLoader implements ApplicationRunner {
         this.accounts = accounts;
         this.clients = clients;
         this.kit = kit;
+        this.formulas = formulas;
         this.sittings = sittings;
         this.readings = readings;
         this.bases = bases;
@@ -115,6 +119,8 @@ class DemoLoader implements ApplicationRunner {
         List<Member> artists = List.of(
                 accounts.loadUserByUsername("runa@scree.example"), accounts.loadUserByUsername("bea@scree.example"));
         kit.addAll(studio, DemoKit.all(today));
+        kit.all(studio).forEach(p -> DemoKit.formula(p).ifPresent(f -> formulas.put(studio, f)));
+        formulas.putPurchases(studio, DemoKit.FOR_SALE);
         List<Sitter> sitters = Ensemble.all();
         IntStream.range(0, sitters.size()).parallel().forEach(i -> render(sitters.get(i), i));
         int shift = shiftMinutes(LocalTime.now(clock));
@@ -193,12 +199,11 @@ class DemoLoader implements ApplicationRunner {
         }
         readings.keep(studio, id, readings.of(studio, id).orElseThrow().version());
         if (takeBase) {
-            bases.shortlist(studio, id, MatchTarget.School.JAW_TO_NECK, new BaseFilter(null, null, null, true)).stream()
+            bases.shortlist(studio, id, BaseFilter.ANY).stream()
                     .flatMap(list -> list.ranked().stream())
-                    .filter(r -> !r.struck())
                     .findFirst()
                     .map(Shortlist.Ranked::product)
-                    .ifPresent(p -> bases.take(me, id, p.id(), MatchTarget.School.JAW_TO_NECK, null));
+                    .ifPresent(p -> bases.take(me, id, p.id(), null, null));
         }
     }
 
@@ -228,14 +233,25 @@ class DemoLoader implements ApplicationRunner {
         }
     }
 
+    /** Returns how many days ago the last such day of a year was, at least two weeks. */
+    private int last(int month, int day) {
+        LocalDate today = LocalDate.now(clock);
+        LocalDate then = LocalDate.of(today.getYear(), month, day);
+        while (then.isAfter(today.minusWeeks(2))) {
+            then = then.minusYears(1);
+        }
+        return (int) ChronoUnit.DAYS.between(then, today);
+    }
+
     /** Some have sat before, paler in winter and tanned in summer, so that a season can be seen. */
-    private static List<Past> past(Sitter s, int index) {
+    private List<Past> past(Sitter s, int index) {
         List<Past> past = new ArrayList<>();
         if (index % 3 == 0) {
             Lab k = s.skin();
-            past.add(new Past(330, "Summer fair", Lab.of(k.lightness() - 3.5, k.a() + 1, k.b() + 2.5)));
-            past.add(new Past(190, "Winter recital", Lab.of(Math.min(78, k.lightness() + 1.5), k.a() - .5, k.b() - 1)));
-            past.add(new Past(70, "Spring film", k));
+            past.add(new Past(last(8, 5), "Summer fair", Lab.of(k.lightness() - 3.5, k.a() + 1, k.b() + 2.5)));
+            past.add(new Past(
+                    last(1, 20), "Winter recital", Lab.of(Math.min(78, k.lightness() + 1.5), k.a() - .5, k.b() - 1)));
+            past.add(new Past(last(4, 18), "Spring film", k));
         }
         return past;
     }

@@ -13,6 +13,8 @@ import scree.app.skin.PracticeCamera.Room;
 import scree.app.skin.Readings;
 import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
+import scree.core.mix.Ingredient;
+import scree.core.mix.Recipe;
 import scree.core.skin.ReferenceCurve;
 import scree.core.skin.Zone;
 import scree.standins.camera.Ensemble;
@@ -75,6 +77,20 @@ class StandInMeters implements MeterAddresses {
     @Override
     public void layOn(Lab swatch) {
         colour.touch(swatch);
+    }
+
+    /** Drops colour stronger than a base does; Scree has to learn that from test mixes. */
+    @Override
+    public void layOn(Recipe mixed) {
+        colour.touch(Recipe.mixed(mixed.parts().stream()
+                        .map(p -> new Recipe.Part(p.ingredient().withStrength(strength(p.ingredient())), p.count()))
+                        .toList())
+                .toLab());
+    }
+
+    private static double strength(Ingredient i) {
+        Lab c = i.spectrum().toLab();
+        return c.lightness() > 88 ? 1.6 : c.chroma() > 30 ? 2.2 : c.lightness() < 28 ? 2.0 : 1;
     }
 
     /** Changes the room that the light meter stands in. */

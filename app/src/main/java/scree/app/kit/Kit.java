@@ -18,10 +18,12 @@ public class Kit {
     static final int PAGE = 60;
     private static final int SOON_WEEKS = 6;
     private final ProductMapper mapper;
+    private final DryDowns dryDowns;
     private final Clock clock;
 
-    Kit(ProductMapper mapper, Clock clock) {
+    Kit(ProductMapper mapper, DryDowns dryDowns, Clock clock) {
         this.mapper = mapper;
+        this.dryDowns = dryDowns;
         this.clock = clock;
     }
 
@@ -63,12 +65,14 @@ public class Kit {
     /** @throws DuplicateKeyException when line and name are taken */
     @Transactional
     public long add(StudioId studio, Product product) {
+        mapper.raiseKitVersion(studio);
         return mapper.add(studio, product);
     }
 
     /** Adds all or none. */
     @Transactional
     public void addAll(StudioId studio, List<Product> products) {
+        mapper.raiseKitVersion(studio);
         products.forEach(product -> mapper.add(studio, product));
     }
 
@@ -78,5 +82,6 @@ public class Kit {
         if (mapper.change(studio, product) == 0) {
             throw new StaleSave(get(studio, product.id()));
         }
+        dryDowns.relearn(studio, product);
     }
 }

@@ -1,11 +1,17 @@
 package scree.app.kit;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import scree.core.colour.Lab;
 import scree.core.shade.Allergens;
+import scree.core.shade.Candidate;
 import scree.core.shade.Coverage;
+import scree.core.shade.DryDown;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
 
-/** A product of the kit as stored; enum names as text. */
+/** A product of the kit as stored; enum names as text. The learned shift (settled minus wet) is null until a stripe was watched. */
 public record Product(
         long id,
         String line,
@@ -24,16 +30,65 @@ public record Product(
         Integer monthsOpen,
         String allergens,
         boolean inStock,
+        Double learnedL,
+        Double learnedA,
+        Double learnedB,
         int version) {
     public Lab wet() {
         return Lab.of(wetL, wetA, wetB);
     }
 
+    /** Returns the settled colour to count on: as learned from stripes, or as recorded while none was watched. */
     public Lab settled() {
+        return learned() ? new DryDown.Shift(learnedL, learnedA, learnedB).from(wet()) : recorded();
+    }
+
+    /** Returns the settled colour as it was typed or measured on a swatch. */
+    public Lab recorded() {
         return Lab.of(settledL, settledA, settledB);
     }
 
-    /** Returns the product with colours measured anew. */
+    public boolean learned() {
+        return learnedL != null;
+    }
+
+    /** Returns settled minus wet, as counted on. */
+    public DryDown.Shift shift() {
+        return DryDown.Shift.between(wet(), settled());
+    }
+
+    /** Returns what ranking asks of it. */
+    public Candidate candidate() {
+        return new Candidate(settled(), Form.valueOf(form), Finish.valueOf(finish), coverage());
+    }
+
+    public boolean pastItsTime(LocalDate today) {
+        return usableUntil() != null && usableUntil().isBefore(today);
+    }
+
+    /** Returns why a client is not to have it, empty when nothing speaks against it. */
+    public List<Struck> struck(String allergies, String reactions, LocalDate today) {
+        List<Struck> why = new ArrayList<>();
+        if (Allergens.anyIn(allergens, allergies, reactions)) {
+            why.add(Struck.ALLERGEN);
+        }
+        if (pastItsTime(today)) {
+            why.add(Struck.PAST_ITS_TIME);
+        }
+        if (!inStock) {
+            why.add(Struck.OUT_OF_STOCK);
+        }
+        return why;
+    }
+
+    /** Why a product stands apart. */
+    public enum Struck {
+        ALLERGEN,
+        PAST_ITS_TIME,
+        OUT_OF_STOCK
+    }
+
+    /** Returns the product with colours measured anew; what stripes had taught is to be worked out again. */
     public Product measured(Lab wet, Lab settled) {
         return new Product(
                 id,
@@ -53,6 +108,9 @@ public record Product(
                 monthsOpen,
                 allergens,
                 inStock,
+                null,
+                null,
+                null,
                 version);
     }
 
@@ -67,12 +125,6 @@ public record Product(
     /** Returns the day it should no longer be used, or null when that is not known. */
     public LocalDate usableUntil() {
         return openedOn == null || monthsOpen == null ? null : openedOn.plusMonths(monthsOpen);
-    }
-
-    /** Returns whether a client must not have it: out of stock, past its time, or holding something that they react to. */
-    public boolean struckFor(String allergies, String reactions, LocalDate today) {
-        boolean past = usableUntil() != null && usableUntil().isBefore(today);
-        return !inStock || past || Allergens.anyIn(allergens, allergies, reactions);
     }
 
     /** Returns the key that its stone keeps in every view. */

@@ -93,6 +93,9 @@ record ProductForm(
                 monthsOpen,
                 allergens == null || allergens.isBlank() ? null : allergens.strip(),
                 Boolean.TRUE.equals(inStock),
+                null,
+                null,
+                null,
                 version);
     }
 }

@@ -33,6 +33,21 @@ interface ProductMapper {
     /** Returns the rows changed: 0 when the product is gone or was edited since its version. */
     int change(@Param("studio") StudioId studio, @Param("p") Product product);
 
+    long kitVersion(@Param("studio") StudioId studio);
+
+    int raiseKitVersion(@Param("studio") StudioId studio);
+
+    /** Returns settled minus wet of a form's other products. */
+    List<RecordedShift> shiftsOf(@Param("studio") StudioId studio, @Param("form") String form, @Param("but") long but);
+
+    /** Puts the learned shift; nulls take it away. */
+    int learn(
+            @Param("studio") StudioId studio,
+            @Param("id") long id,
+            @Param("l") Double l,
+            @Param("a") Double a,
+            @Param("b") Double b);
+
     List<Product> expiring(
             @Param("studio") StudioId studio, @Param("before") LocalDate before, @Param("limit") int limit);
 }

@@ -2,6 +2,7 @@ package scree.app.meter;
 
 import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
+import scree.core.mix.Recipe;
 import scree.core.skin.Zone;
 
 /** Where the meters are; the demo brings its stand-ins, else the settings say. */
@@ -17,4 +18,7 @@ public interface MeterAddresses {
 
     /** The same on a swatch. */
     default void layOn(Lab swatch) {}
+
+    /** The same on a mix, stirred by a recipe. */
+    default void layOn(Recipe mixed) {}
 }

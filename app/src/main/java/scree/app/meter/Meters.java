@@ -1,5 +1,6 @@
 package scree.app.meter;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -11,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
 import scree.core.light.MeteredLight;
+import scree.core.mix.Recipe;
 import scree.core.skin.Zone;
 
 /** Asks the meters and keeps what they said: presses on zones and swatches, the light beside the face. */
@@ -76,6 +78,25 @@ public class Meters {
         addresses.layOn(truth);
         Lab c = read();
         mapper.addSwatchPress(studio, product, wet ? "WET" : "SETTLED", c.lightness(), c.a(), c.b());
+    }
+
+    /** Presses three times on something that is not kept by itself, such as a settled stripe. */
+    public Pressed pressThrice(Lab truth) {
+        return thrice(() -> addresses.layOn(truth));
+    }
+
+    /** The same on a mix that was stirred by a recipe. */
+    public Pressed pressThrice(Recipe mixed) {
+        return thrice(() -> addresses.layOn(mixed));
+    }
+
+    private Pressed thrice(Runnable lay) {
+        List<Lab> presses = new ArrayList<>();
+        for (int i = 0; i < Pressed.NEEDED; i++) {
+            lay.run();
+            presses.add(read());
+        }
+        return new Pressed(presses);
     }
 
     public Swatch swatch(StudioId studio, long product) {

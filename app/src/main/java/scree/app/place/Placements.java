@@ -162,7 +162,7 @@ public class Placements {
         List<Candidate> list = new ArrayList<>();
         LocalDate today = LocalDate.now(clock);
         for (Product p : kit.withRole(studio, family.wants())) {
-            if (p.struckFor(sitting.allergies(), sitting.reactions(), today)) {
+            if (!p.struck(sitting.allergies(), sitting.reactions(), today).isEmpty()) {
                 continue;
             }
             film(p).ifPresent(film -> {

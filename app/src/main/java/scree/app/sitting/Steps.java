@@ -25,7 +25,8 @@ public class Steps {
     /** The stages that are kept this way. */
     public enum Stage {
         FACE,
-        PLACE
+        PLACE,
+        MIX
     }
 
     /** What is present now. */

@@ -7,6 +7,7 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.ArgumentMatchers.startsWith;
 import static org.mockito.BDDMockito.given;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -19,9 +20,11 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static scree.app.Members.RUNA;
 
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -37,9 +40,13 @@ import scree.app.sitting.Sittings;
 import scree.app.studio.SecurityConfig;
 import scree.core.colour.Lab;
 import scree.core.light.LightVerdict;
+import scree.core.reason.Reason;
+import scree.core.shade.BaseRanking;
 import scree.core.shade.ShadeReason;
+import scree.core.shade.Wear;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinReading;
+import scree.core.skin.Undertone;
 
 /** What the Base page says for a shortlist, without a skin, and when a note is too long. */
 @WebMvcTest(BaseController.class)
@@ -58,6 +65,9 @@ class BaseControllerTest {
     private Bases bases;
 
     @MockitoBean
+    private BaseSettings settings;
+
+    @MockitoBean
     private Sittings sittings;
 
     @MockitoBean
@@ -72,7 +82,7 @@ class BaseControllerTest {
 
     @Test
     void withoutASkinThePageSaysWhatItLacksAndTheShortestWay() throws Exception {
-        given(bases.shortlist(any(), anyLong(), any(), any())).willReturn(Optional.empty());
+        given(bases.shortlist(any(), anyLong(), any())).willReturn(Optional.empty());
         http.perform(get("/sittings/5/base").with(user(RUNA)))
                 .andExpect(content()
                         .string(allOf(containsString("No skin to match yet"), containsString("/sittings/5/skin"))));
@@ -80,30 +90,26 @@ class BaseControllerTest {
 
     @Test
     void theVerdictNamesTheBestThatIsNotSetAside() throws Exception {
-        given(bases.shortlist(any(), anyLong(), any(), any()))
-                .willReturn(Optional.of(list(SkinReading.Trust.COLOUR_CARD, 3)));
+        given(bases.shortlist(any(), anyLong(), any())).willReturn(Optional.of(list(SkinReading.Trust.COLOUR_CARD, 3)));
         http.perform(get("/sittings/5/base").with(user(RUNA)))
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("Marl 1 ")))
-                .andExpect(content().string(containsString("Set aside")))
+                .andExpect(content().string(containsString("Set apart")))
                 .andExpect(content().string(not(containsString("provisional"))))
                 .andExpect(content().string(not(containsString("style=\""))));
     }
 
     @Test
     void aProvisionalReadingIsSaidDownToTheBase() throws Exception {
-        given(bases.shortlist(any(), anyLong(), any(), any()))
-                .willReturn(Optional.of(list(SkinReading.Trust.PROVISIONAL, 3)));
+        given(bases.shortlist(any(), anyLong(), any())).willReturn(Optional.of(list(SkinReading.Trust.PROVISIONAL, 3)));
         http.perform(get("/sittings/5/base").with(user(RUNA)))
                 .andExpect(content().string(containsString("every figure here is provisional")));
     }
 
     @Test
     void filtersThatLeaveNothingSaySo() throws Exception {
-        given(bases.shortlist(
-                        any(), anyLong(), any(), eq(new BaseFilter(scree.core.shade.Form.DROPS, null, null, false))))
-                .willReturn(Optional.of(
-                        new Shortlist(TARGET, SkinReading.Trust.COLOUR_CARD, List.of(), List.of(), 9, GOOD)));
+        given(bases.shortlist(any(), anyLong(), eq(new BaseFilter(scree.core.shade.Form.DROPS, null, null))))
+                .willReturn(Optional.of(of(SkinReading.Trust.COLOUR_CARD, BaseSetting.usual(), List.of(), List.of())));
         http.perform(get("/sittings/5/base?form=DROPS").with(user(RUNA)))
                 .andExpect(content()
                         .string(allOf(
@@ -111,9 +117,62 @@ class BaseControllerTest {
     }
 
     @Test
+    void whatStandsApartSaysWhyAndWhatCostsSaysWhat() throws Exception {
+        given(bases.shortlist(any(), anyLong(), any())).willReturn(Optional.of(list(SkinReading.Trust.COLOUR_CARD, 3)));
+        http.perform(get("/sittings/5/base").with(user(RUNA)))
+                .andExpect(content().string(containsString("Set apart")))
+                .andExpect(content().string(containsString("Lists something the client reacts to.")))
+                .andExpect(content().string(containsString("yet warm on neutral skin")))
+                .andExpect(content().string(containsString("stands 1.5 behind")));
+    }
+
+    @Test
+    void aPowderShowsPanAndSkinAndWaitsForThePrimer() throws Exception {
+        var wet = BaseSetting.usual().withPrimer(OffsetDateTime.now(), 5);
+        given(bases.shortlist(any(), anyLong(), any()))
+                .willReturn(Optional.of(
+                        of(SkinReading.Trust.COLOUR_CARD, wet, List.of(ranked(7, 1, "POWDER", 0)), List.of())));
+        http.perform(get("/sittings/5/base?form=POWDER").with(user(RUNA)))
+                .andExpect(content().string(containsString("Left stone in the pan, right on this skin: 3.0 deeper.")))
+                .andExpect(content().string(containsString("The skin is still wet")))
+                .andExpect(content().string(containsString("none at the hairline")))
+                .andExpect(content().string(containsString("deepens as usual")));
+    }
+
+    @Test
+    void freckledAndContouredWishesQuarrelInWords() throws Exception {
+        var both = BaseSetting.usual().with(BaseSetting.Ask.FRECKLES, true).with(BaseSetting.Ask.HEAVY_CONTOUR, true);
+        given(bases.shortlist(any(), anyLong(), any()))
+                .willReturn(Optional.of(
+                        of(SkinReading.Trust.COLOUR_CARD, both, List.of(ranked(1, 1, "LIQUID", 0)), List.of())));
+        http.perform(get("/sittings/5/base").with(user(RUNA)))
+                .andExpect(content().string(containsString("One of the two has to give")));
+    }
+
+    @Test
+    void wishesAndSchoolsAreKeptByPost() throws Exception {
+        given(bases.shortlist(any(), anyLong(), any())).willReturn(Optional.of(list(SkinReading.Trust.COLOUR_CARD, 3)));
+        http.perform(post("/sittings/5/base/school?school=OUTER_FACE")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(content().string(containsString("id=\"base-work\"")));
+        http.perform(post("/sittings/5/base/ask?ask=FRECKLES").with(user(RUNA)).with(csrf()))
+                .andExpect(status().isOk());
+        http.perform(post("/sittings/5/base/powder?strength=1.5")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(status().isOk());
+        http.perform(post("/sittings/5/base/primer?minutes=5").with(user(RUNA)).with(csrf()))
+                .andExpect(status().isOk());
+        verify(settings).school(RUNA.studio(), 5, MatchTarget.School.OUTER_FACE);
+        verify(settings).toggle(RUNA.studio(), 5, BaseSetting.Ask.FRECKLES);
+        verify(settings).powder(RUNA.studio(), 5, 1.5);
+        verify(settings).primer(RUNA.studio(), 5, 5);
+    }
+
+    @Test
     void aNoteThatIsTooLongIsKeptAndNothingIsTaken() throws Exception {
-        given(bases.shortlist(any(), anyLong(), any(), any()))
-                .willReturn(Optional.of(list(SkinReading.Trust.COLOUR_CARD, 3)));
+        given(bases.shortlist(any(), anyLong(), any())).willReturn(Optional.of(list(SkinReading.Trust.COLOUR_CARD, 3)));
         String note = "long ".repeat(120);
         http.perform(post("/sittings/5/base/take")
                         .param("product", "2")
@@ -126,20 +185,43 @@ class BaseControllerTest {
     }
 
     @Test
-    void takingABaseHandsOnTheSchoolAndTheNote() throws Exception {
-        http.perform(post("/sittings/5/base/take?school=OUTER_FACE")
+    void takingABaseHandsOnTheNoteAndWhatSpokeAgainstIt() throws Exception {
+        Shortlist.Ranked struck = new Shortlist.Ranked(
+                ranked(2, 0, "LIQUID", 1.5).product(),
+                0,
+                ranked(2, 0, "LIQUID", 1.5).placed(),
+                List.of(),
+                List.of(Product.Struck.PAST_ITS_TIME));
+        given(bases.standing(any(), anyLong(), anyLong())).willReturn(Optional.of(struck));
+        http.perform(post("/sittings/5/base/take")
                         .param("product", "2")
                         .param("note", " softer ")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(redirectedUrlPattern("/sittings/5/base?taken*"));
-        verify(bases).take(RUNA, 5, 2, MatchTarget.School.OUTER_FACE, "softer");
+        verify(bases)
+                .take(
+                        eq(RUNA),
+                        eq(5L),
+                        eq(2L),
+                        eq("softer"),
+                        startsWith("Past its time after opening. Near by figures"));
+    }
+
+    @Test
+    void aBaseWithNothingAgainstItIsTakenWithoutAWord() throws Exception {
+        given(bases.standing(any(), anyLong(), anyLong())).willReturn(Optional.of(ranked(2, 1, "LIQUID", 0)));
+        http.perform(post("/sittings/5/base/take")
+                        .param("product", "2")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(redirectedUrlPattern("/sittings/5/base?taken*"));
+        verify(bases).take(RUNA, 5, 2, null, null);
     }
 
     @Test
     void aStripeIsToggledAgainstWhatIsSeen() throws Exception {
-        given(bases.shortlist(any(), anyLong(), any(), any()))
-                .willReturn(Optional.of(list(SkinReading.Trust.COLOUR_CARD, 4)));
+        given(bases.shortlist(any(), anyLong(), any())).willReturn(Optional.of(list(SkinReading.Trust.COLOUR_CARD, 4)));
         http.perform(post("/sittings/5/base/stripe?product=3")
                         .header("HX-Request", "true")
                         .with(user(RUNA))
@@ -148,31 +230,65 @@ class BaseControllerTest {
         verify(bases).toggleStripe(RUNA.studio(), 5, 3, List.of(1L, 2L, 3L));
     }
 
+    private static Shortlist.Ranked ranked(int i, int rank, String form, double cost) {
+        Product p = new Product(
+                i,
+                "Marl",
+                String.valueOf(i),
+                "BASE",
+                form,
+                "SATIN",
+                .8,
+                61,
+                10,
+                17,
+                60 + .9 * i,
+                10,
+                17,
+                null,
+                null,
+                null,
+                true,
+                null,
+                null,
+                null,
+                0);
+        Lab on = form.equals("POWDER") ? Lab.of(p.settledL() - 3, 10, 17) : p.settled();
+        List<Reason> undertone = cost == 0
+                ? List.of()
+                : List.of(Reason.check(
+                        BaseRanking.Code.NEAR_BUT_OTHER_FAMILY, Undertone.Family.WARM, Undertone.Family.NEUTRAL));
+        var placed = new BaseRanking.Placed(i, on, on.differenceFrom(SKIN), cost, undertone, List.of());
+        return new Shortlist.Ranked(p, rank, placed, ShadeReason.of(on, TARGET), List.of());
+    }
+
+    private static Shortlist of(
+            SkinReading.Trust trust, BaseSetting setting, List<Shortlist.Ranked> ranked, List<Shortlist.Ranked> apart) {
+        boolean quarrel = setting.freckles() && setting.heavyContour();
+        var wish = new Wear.Wish(null, null, Set.of(), Set.of(), quarrel, quarrel, false, false, 0);
+        return new Shortlist(
+                TARGET,
+                List.of(),
+                trust,
+                Undertone.Family.NEUTRAL,
+                wish,
+                setting,
+                ranked,
+                apart,
+                ranked.subList(0, Math.min(3, ranked.size())),
+                20,
+                20,
+                GOOD);
+    }
+
     private static Shortlist list(SkinReading.Trust trust, int size) {
         List<Shortlist.Ranked> ranked = new ArrayList<>();
-        for (int i = 0; i <= size; i++) {
-            Product p = new Product(
-                    i,
-                    "Marl",
-                    String.valueOf(i),
-                    "BASE",
-                    "LIQUID",
-                    "SATIN",
-                    .8,
-                    61,
-                    10,
-                    17,
-                    60 + .9 * i,
-                    10,
-                    17,
-                    null,
-                    null,
-                    null,
-                    true,
-                    0);
-            ranked.add(new Shortlist.Ranked(
-                    p, i + 1, p.settled().differenceFrom(SKIN), ShadeReason.of(p.settled(), TARGET), i == 0));
+        for (int i = 1; i <= size; i++) {
+            ranked.add(ranked(i, i, "LIQUID", i == 3 ? 1.5 : 0));
         }
-        return new Shortlist(TARGET, trust, ranked, ranked.subList(1, Math.min(4, ranked.size())), 2, GOOD);
+        Shortlist.Ranked own = ranked(9, 0, "LIQUID", 0);
+        Shortlist.Ranked apart =
+                new Shortlist.Ranked(own.product(), 0, own.placed(), own.reasons(), List.of(Product.Struck.ALLERGEN));
+        return of(trust, BaseSetting.usual(), ranked, List.of(apart));
     }
 }

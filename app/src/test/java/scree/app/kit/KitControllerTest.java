@@ -131,6 +131,9 @@ class KitControllerTest {
                 12,
                 null,
                 false,
+                null,
+                null,
+                null,
                 3);
         given(kit.page(any(), any(), any(), anyInt())).willReturn(new Kit.Page(List.of(past), 1, 0));
         http.perform(get("/kit").with(user(RUNA)))
@@ -195,6 +198,7 @@ class KitControllerTest {
 
     private static Product product(double settledL) {
         return new Product(
-                9, "Marl", "31", "BASE", "LIQUID", "SATIN", .8, 61, 9, 17, settledL, 9, 17, null, null, null, true, 4);
+                9, "Marl", "31", "BASE", "LIQUID", "SATIN", .8, 61, 9, 17, settledL, 9, 17, null, null, null, true,
+                null, null, null, 4);
     }
 }

@@ -35,6 +35,9 @@ class KitCsvTest {
                 12,
                 "lanolin, nickel",
                 false,
+                null,
+                null,
+                null,
                 0);
         String text = csv.write(List.of(product));
         assertThat(text).contains("'=31"); // a spreadsheet must not run it

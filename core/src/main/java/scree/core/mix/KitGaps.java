@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import scree.core.colour.Lab;
@@ -27,6 +29,7 @@ public final class KitGaps {
     private final List<Lab> colours;
     private final ShadeIndex index;
     private final List<Ingredient> mixers;
+    private final Set<Long> drops;
 
     /**
      * @param bases shades that can be worn alone
@@ -37,6 +40,7 @@ public final class KitGaps {
         this.colours = bases.stream().map(b -> b.spectrum().toLab()).toList();
         this.index = new ShadeIndex(colours);
         this.mixers = List.copyOf(mixers);
+        this.drops = mixers.stream().map(Ingredient::id).collect(Collectors.toSet());
     }
 
     /** Columns of the grid. */
@@ -104,20 +108,11 @@ public final class KitGaps {
         }
         List<Ingredient> pool = new ArrayList<>(mixers);
         near.forEach(h -> pool.add(bases.get(h.position())));
-        Optional<Recipe> mixed = worn(new RecipeSearch(pool, MOST_PARTS).best(skin));
+        Optional<Recipe> mixed =
+                new RecipeSearch(pool, drops, MOST_PARTS).best(skin).best();
         boolean reached = mixed.isPresent() && mixed.get().difference() <= REACHED;
         return new Cell(
                 lean, lightness, skin, reached ? Reach.MIXED : Reach.NOT, reached ? mixed : alone.or(() -> mixed));
-    }
-
-    /** A recipe of drops alone is no base. */
-    private Optional<Recipe> worn(RecipeSearch.Found found) {
-        return Stream.of(found.three(), found.two(), found.one())
-                .flatMap(Optional::stream)
-                .filter(r -> r.parts().stream()
-                        .anyMatch(p -> mixers.stream()
-                                .noneMatch(m -> m.id() == p.ingredient().id())))
-                .findFirst();
     }
 
     /** What one purchase would do. */
@@ -152,7 +147,9 @@ public final class KitGaps {
                 List<Ingredient> pool = new ArrayList<>(mixers);
                 index.nearest(cell.skin(), NEAREST).forEach(h -> pool.add(bases.get(h.position())));
                 pool.add(purchase);
-                boolean reached = worn(new RecipeSearch(pool, MOST_PARTS).best(cell.skin()))
+                boolean reached = new RecipeSearch(pool, drops, MOST_PARTS)
+                        .best(cell.skin())
+                        .best()
                         .map(r -> r.difference() <= REACHED)
                         .orElse(false);
                 mixed += reached ? 1 : 0;

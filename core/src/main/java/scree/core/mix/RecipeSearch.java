@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.PriorityQueue;
+import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import scree.core.colour.Illuminant;
@@ -35,6 +36,7 @@ public final class RecipeSearch {
     private final int mostParts;
     private final double[][] ks;
     private final double strongest;
+    private final boolean[] drop;
     private final List<int[]> pairs = new ArrayList<>();
     private final List<int[]> triples = new ArrayList<>();
 
@@ -43,6 +45,11 @@ public final class RecipeSearch {
      * @param mostParts counted parts of a recipe, 1 to 16
      */
     public RecipeSearch(List<Ingredient> ingredients, int mostParts) {
+        this(ingredients, Set.of(), mostParts);
+    }
+
+    /** @param drops ids of what only colours a base: at most half of a recipe's parts, and never worn alone */
+    public RecipeSearch(List<Ingredient> ingredients, Set<Long> drops, int mostParts) {
         if (mostParts < 1 || mostParts > 16) {
             throw new IllegalArgumentException(
                     "a recipe of %d parts cannot be counted by hand: use 1 to 16".formatted(mostParts));
@@ -54,6 +61,10 @@ public final class RecipeSearch {
                         .mapToDouble(b -> KubelkaMunk.absorption(i.spectrum().at(b)))
                         .toArray())
                 .toArray(double[][]::new);
+        this.drop = new boolean[ingredients.size()];
+        for (int i = 0; i < drop.length; i++) {
+            drop[i] = drops.contains(ingredients.get(i).id());
+        }
         this.strongest =
                 ingredients.stream().mapToDouble(Ingredient::strength).max().orElse(1);
         counts();
@@ -90,7 +101,9 @@ public final class RecipeSearch {
                         "%s is no colour that a mix can have: check the target".formatted(target)));
         Best best = new Best(target);
         for (int i = 0; i < ingredients.size(); i++) {
-            best.offer(new int[] {i}, new int[] {1});
+            if (!drop[i]) {
+                best.offer(new int[] {i}, new int[] {1});
+            }
         }
         search(target, start, best);
         return best.found();
@@ -149,7 +162,7 @@ public final class RecipeSearch {
             double z = n[0] * v[i][2] + n[1] * v[j][2];
             double weight = n[0] * si + n[1] * sj;
             double miss2 = (x * x + y * y + z * z) / (weight * weight);
-            if (miss2 < kept.limit) {
+            if (miss2 < kept.limit && worn(drops(i, n[0]) + drops(j, n[1]), n[0] + n[1])) {
                 kept.add(new Candidate(new int[] {i, j}, n, miss2));
             }
         }
@@ -172,11 +185,20 @@ public final class RecipeSearch {
                 double own =
                         n[0] * si + n[1] * sj + n[2] * ingredients.get(third).strength();
                 double miss2 = (dx * dx + dy * dy + dz * dz) / (own * own);
-                if (miss2 < kept.limit) {
+                int drops = drops(i, n[0]) + drops(j, n[1]) + drops(third, n[2]);
+                if (miss2 < kept.limit && worn(drops, n[0] + n[1] + n[2])) {
                     kept.add(new Candidate(new int[] {i, j, third}, n, miss2));
                 }
             }
         }
+    }
+
+    private int drops(int i, int count) {
+        return drop[i] ? count : 0;
+    }
+
+    private static boolean worn(int drops, int parts) {
+        return 2 * drops <= parts;
     }
 
     private boolean together(int i, int j) {

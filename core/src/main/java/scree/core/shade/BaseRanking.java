@@ -2,6 +2,7 @@ package scree.core.shade;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntPredicate;
 import scree.core.colour.Lab;
 import scree.core.reason.Reason;
 import scree.core.skin.MatchTarget;
@@ -62,9 +63,15 @@ public final class BaseRanking {
 
     /** Returns the {@code most} best, best first. Equal standings keep the order of the list. */
     public List<Placed> best(MatchTarget target, Undertone.Family family, Wear.Wish wish, int most) {
+        return best(target, family, wish, most, i -> true);
+    }
+
+    /** @param lets says by position which bases may stand in the list */
+    public List<Placed> best(MatchTarget target, Undertone.Family family, Wear.Wish wish, int most, IntPredicate lets) {
         double lean = ReferenceCurve.hueLean(target.colour());
         List<Placed> placed = new ArrayList<>();
-        for (ShadeIndex.Hit hit : index.nearest(target.colour(), most, i -> cost(i, family, lean, wish))) {
+        for (ShadeIndex.Hit hit : index.nearest(
+                target.colour(), most, i -> lets.test(i) ? cost(i, family, lean, wish) : ShadeIndex.NOT_LISTED)) {
             Candidate c = candidates.get(hit.position());
             List<Reason> undertone = undertone(hit, family, lean);
             List<Reason> wear = Wear.of(c.coverage(), c.finish(), c.form(), wish);

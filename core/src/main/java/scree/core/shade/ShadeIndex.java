@@ -16,6 +16,9 @@ import scree.core.colour.Lab;
  * answers.
  */
 public final class ShadeIndex {
+    /** The cost that keeps a shade out of the list. */
+    public static final double NOT_LISTED = Double.POSITIVE_INFINITY;
+
     private final int[] order;
     private final double[] lightness;
     private final double[] a;
@@ -64,7 +67,8 @@ public final class ShadeIndex {
     /**
      * Returns the {@code most} best by difference plus cost.
      *
-     * @param cost of a shade by its position, 0 or more: it never makes a shade better, so the bound holds
+     * @param cost of a shade by its position, 0 or more: it never makes a shade better, so the bound holds;
+     *     {@link #NOT_LISTED} leaves it out
      */
     public List<Hit> nearest(Lab target, int most, IntToDoubleFunction cost) {
         PriorityQueue<Hit> best = new PriorityQueue<>(Math.max(1, most), NEAREST_FIRST.reversed());
@@ -87,7 +91,10 @@ public final class ShadeIndex {
             double difference = difference(target, i);
             // most shades are out before their cost is asked
             if (best.size() < most || difference <= best.peek().standing()) {
-                offer(best, most, new Hit(order[i], difference, cost.applyAsDouble(order[i])));
+                double behind = cost.applyAsDouble(order[i]);
+                if (behind < NOT_LISTED) {
+                    offer(best, most, new Hit(order[i], difference, behind));
+                }
             }
         }
         List<Hit> hits = new ArrayList<>(best);

@@ -118,10 +118,35 @@ public final class StripeSight {
                 : KubelkaMunk.film(product, skin, KubelkaMunk.thicknessFor(product, stripe.contrastRatio()));
     }
 
+    /**
+     * Makers choose pigments that rise in the red as skin does, without blood's dips: half way, in ln K/S, between the smoothest
+     * spectrum of the colour and skin of that colour. A stand-in until the product's own spectrum is measured.
+     */
     private static Spectrum spectrum(Lab colour) {
-        return LeastSlope.spectrumOf(colour)
+        Spectrum smooth = LeastSlope.spectrumOf(colour)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "%s is no colour that a product can have: measure it again".formatted(colour)));
+        Spectrum skin = SkinSpectrum.of(colour);
+        Spectrum between = mid(smooth, skin);
+        Spectrum has = LeastSlope.spectrumOf(between.toLab()).orElse(smooth);
+        double[] r = new double[Spectrum.BANDS];
+        for (int i = 0; i < r.length; i++) {
+            // bent back to the colour that the mean missed by a little
+            double ks = KubelkaMunk.absorption(between.at(i))
+                    * KubelkaMunk.absorption(smooth.at(i))
+                    / KubelkaMunk.absorption(has.at(i));
+            r[i] = KubelkaMunk.reflectance(ks);
+        }
+        return Spectrum.of(r);
+    }
+
+    private static Spectrum mid(Spectrum one, Spectrum other) {
+        double[] r = new double[Spectrum.BANDS];
+        for (int i = 0; i < r.length; i++) {
+            double ks = Math.sqrt(KubelkaMunk.absorption(one.at(i)) * KubelkaMunk.absorption(other.at(i)));
+            r[i] = KubelkaMunk.reflectance(ks);
+        }
+        return Spectrum.of(r);
     }
 
     /** Returns the full, settled stripe's difference in every light. */

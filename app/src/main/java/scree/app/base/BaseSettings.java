@@ -1,0 +1,59 @@
+package scree.app.base;
+
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import scree.app.sitting.Sittings;
+import scree.app.studio.StudioId;
+import scree.core.skin.MatchTarget;
+
+/** Keeps what an artist asked of the base, sitting by sitting. */
+@Service
+public class BaseSettings {
+    private final BaseMapper mapper;
+    private final Sittings sittings;
+    private final Clock clock;
+
+    BaseSettings(BaseMapper mapper, Sittings sittings, Clock clock) {
+        this.mapper = mapper;
+        this.sittings = sittings;
+        this.clock = clock;
+    }
+
+    public BaseSetting of(StudioId studio, long sitting) {
+        BaseSetting kept = mapper.setting(studio, sitting);
+        return kept == null ? BaseSetting.usual() : kept;
+    }
+
+    @Transactional
+    public void school(StudioId studio, long sitting, MatchTarget.School school) {
+        change(studio, sitting, s -> s.with(school));
+    }
+
+    /** Turns a wish on or off. */
+    @Transactional
+    public void toggle(StudioId studio, long sitting, BaseSetting.Ask ask) {
+        change(studio, sitting, s -> s.with(ask, !s.asks(ask)));
+    }
+
+    /** @param strength 0 to 2, 1 is the model */
+    @Transactional
+    public void powder(StudioId studio, long sitting, double strength) {
+        change(studio, sitting, s -> s.withPowder(Math.max(0, Math.min(2, strength))));
+    }
+
+    /** Starts the primer's time now; 0 minutes take it away. */
+    @Transactional
+    public void primer(StudioId studio, long sitting, int minutes) {
+        OffsetDateTime at = minutes == 0 ? null : OffsetDateTime.now(clock);
+        int kept = minutes == 0 ? BaseSetting.PRIMER_MINUTES : Math.max(1, Math.min(60, minutes));
+        change(studio, sitting, s -> s.withPrimer(at, kept));
+    }
+
+    private void change(StudioId studio, long sitting, UnaryOperator<BaseSetting> how) {
+        sittings.get(studio, sitting);
+        mapper.putSetting(studio, sitting, how.apply(of(studio, sitting)));
+    }
+}

@@ -1,0 +1,189 @@
+package scree.app.base;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.kit.DryDowns;
+import scree.app.kit.WatchedStripe;
+import scree.app.meter.MeterTrouble;
+import scree.app.meter.Meters;
+import scree.app.sitting.Cairns;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.core.shade.DryDown;
+import scree.core.shade.StripeSight.Coat;
+import scree.core.shade.StripeSight.Look;
+
+/** The stripe test: three stripes over time and in several lights, their clocks, and what is learned when they have settled. */
+@Controller
+@RequestMapping("/sittings/{id}/base/stripes")
+class StripesController {
+    private final Bases bases;
+    private final StripeTests tests;
+    private final DryDowns dryDowns;
+    private final Meters meters;
+    private final Sittings sittings;
+    private final Cairns cairns;
+    private final MessageSource messages;
+    private final Clock clock;
+
+    StripesController(
+            Bases bases,
+            StripeTests tests,
+            DryDowns dryDowns,
+            Meters meters,
+            Sittings sittings,
+            Cairns cairns,
+            MessageSource messages,
+            Clock clock) {
+        this.bases = bases;
+        this.tests = tests;
+        this.dryDowns = dryDowns;
+        this.meters = meters;
+        this.sittings = sittings;
+        this.cairns = cairns;
+        this.messages = messages;
+        this.clock = clock;
+    }
+
+    /** What is looked at; bound from parameters. */
+    record Sight(Double minutes, Coat coat, Look look) {
+        Coat thick() {
+            return coat == null ? Coat.FULL : coat;
+        }
+
+        Look in() {
+            return look == null ? Look.DAYLIGHT : look;
+        }
+    }
+
+    @GetMapping
+    String page(@CurrentMember Member me, @PathVariable long id, Sight sight, Model model, Locale locale) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        model.addAttribute("sitting", sitting);
+        model.addAttribute("cairn", cairns.of(me.studio(), sitting, "base"));
+        fill(me, id, sight, model, locale);
+        return "base/stripes";
+    }
+
+    @GetMapping(headers = "HX-Request")
+    String work(@CurrentMember Member me, @PathVariable long id, Sight sight, Model model, Locale locale) {
+        fill(me, id, sight, model, locale);
+        return "base/stripes :: work";
+    }
+
+    /** Lays one stripe, or all that do not lie yet when no product is named. */
+    @PostMapping("/lay")
+    String lay(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(required = false) Long product,
+            @RequestParam(defaultValue = "0") int minutes,
+            Sight sight,
+            Model model,
+            Locale locale) {
+        Map<Long, StripeWatch> lying = tests.watched(me.studio(), id);
+        List<Long> products = product != null
+                ? List.of(product)
+                : bases.shortlist(me.studio(), id, BaseFilter.ANY)
+                        .map(list -> list.stripes().stream()
+                                .map(r -> r.product().id())
+                                .filter(p -> !lying.containsKey(p))
+                                .toList())
+                        .orElse(List.of());
+        tests.lay(me.studio(), id, products, minutes);
+        return work(me, id, new Sight(null, sight.coat(), sight.look()), model, locale);
+    }
+
+    @PostMapping("/lift")
+    String lift(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam long product,
+            Sight sight,
+            Model model,
+            Locale locale) {
+        tests.lift(me.studio(), id, product);
+        return work(me, id, sight, model, locale);
+    }
+
+    @PostMapping("/answer")
+    String answer(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam long product,
+            @RequestParam DryDown.Answer answer,
+            Sight sight,
+            Model model,
+            Locale locale) {
+        tests.answer(me, id, product, answer);
+        return work(me, id, sight, model, locale);
+    }
+
+    @PostMapping("/measure")
+    String measure(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam long product,
+            Sight sight,
+            Model model,
+            Locale locale) {
+        try {
+            tests.measure(me, id, product);
+        } catch (MeterTrouble trouble) {
+            model.addAttribute("refused", messages.getMessage("meter.skin." + trouble.why(), null, locale));
+        }
+        return work(me, id, sight, model, locale);
+    }
+
+    /** Takes one observation of a product back. */
+    @PostMapping("/forget")
+    String forget(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam long product,
+            @RequestParam long seen,
+            Sight sight,
+            Model model,
+            Locale locale) {
+        dryDowns.forget(me.studio(), product, seen);
+        return work(me, id, sight, model, locale);
+    }
+
+    private void fill(Member me, long id, Sight sight, Model model, Locale locale) {
+        model.addAttribute("sittingId", id);
+        model.addAttribute("coats", Coat.values());
+        model.addAttribute("looks", Look.values());
+        model.addAttribute("answers", DryDown.Answer.values());
+        model.addAttribute("meter", meters.colourSetUp());
+        bases.shortlist(me.studio(), id, BaseFilter.ANY).ifPresent(list -> {
+            Map<Long, List<WatchedStripe>> seen = list.stripes().stream()
+                    .map(r -> r.product().id())
+                    .collect(Collectors.toMap(p -> p, p -> dryDowns.of(me.studio(), p)));
+            model.addAttribute(
+                    "view",
+                    StripesView.of(
+                            list,
+                            tests.watched(me.studio(), id),
+                            seen,
+                            Optional.ofNullable(sight.minutes()),
+                            sight.thick(),
+                            sight.in(),
+                            clock.instant(),
+                            new BaseWords(messages, locale)));
+        });
+    }
+}

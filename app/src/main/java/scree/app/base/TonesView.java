@@ -1,0 +1,139 @@
+package scree.app.base;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import scree.app.kit.Product;
+import scree.app.look.Stones;
+import scree.app.picture.Picture;
+import scree.app.skin.TakenReading;
+import scree.core.colour.Lab;
+import scree.core.colour.Srgb;
+import scree.core.image.Point;
+import scree.core.reason.Severity;
+import scree.core.shade.TwoTones;
+import scree.core.skin.FaceFrame;
+
+/** What the page of two tones shows: the ring on the client's face, and pairs of shades with their seam. */
+record TonesView(
+        String verdict,
+        long picture,
+        double width,
+        double height,
+        String ring,
+        String outer,
+        Swatch innerSkin,
+        Swatch outerSkin,
+        List<Pair> pairs) {
+
+    /** A colour with its stone and words. */
+    record Swatch(String colour, String stone, String words) {}
+
+    /** Two shades. */
+    record Pair(
+            long inner,
+            long outer,
+            String innerName,
+            String outerName,
+            String innerWords,
+            String outerWords,
+            String innerColour,
+            String outerColour,
+            String innerStone,
+            String outerStone,
+            List<BaseView.Stop> seam,
+            String apart,
+            List<BaseView.Mark> marks) {}
+
+    private static final double BOX_WIDTH = 460;
+    private static final double BOX_HEIGHT = 580;
+    /** The ring in pupil distances: from over the brows to under the lip, as wide as the outer eye corners. */
+    private static final double TOP = -0.40;
+
+    private static final double BOTTOM = 1.42;
+    private static final double HALF_WIDTH = 0.78;
+    private static final int POINTS = 48;
+    private static final Stones STONES = new Stones();
+
+    /** @param shades bases in the order of the pairs' positions */
+    static TonesView of(
+            TakenReading taken,
+            Picture picture,
+            TwoTones.Targets targets,
+            List<Shortlist.Ranked> shades,
+            List<TwoTones.Pair> pairs,
+            BaseWords words) {
+        double scale = Math.min(BOX_WIDTH / picture.width(), BOX_HEIGHT / picture.height());
+        FaceFrame frame = taken.face().frame();
+        List<Pair> shown = pairs.stream().map(p -> pair(p, shades, words)).toList();
+        String verdict = shown.isEmpty()
+                ? words.say("tones.none")
+                : words.say(
+                        "tones.verdict", shown.get(0).innerName(), shown.get(0).outerName());
+        return new TonesView(
+                verdict,
+                picture.id(),
+                picture.width() * scale,
+                picture.height() * scale,
+                oval(frame, scale, 1, 0),
+                oval(frame, scale, 1.72, .12),
+                swatch("tone-inner", targets.inner(), words.say("tones.inner")),
+                swatch("tone-outer", targets.outer(), words.say("tones.outer")),
+                shown);
+    }
+
+    private static Swatch swatch(String key, Lab colour, String words) {
+        return new Swatch(Srgb.hex(colour), STONES.pebble(key, 24, 20, 16), words);
+    }
+
+    private static Pair pair(TwoTones.Pair p, List<Shortlist.Ranked> shades, BaseWords words) {
+        Shortlist.Ranked in = shades.get(p.inner());
+        Shortlist.Ranked out = shades.get(p.outer());
+        List<Lab> line = new ArrayList<>();
+        for (int i = 0; i <= 12; i++) {
+            // the blend takes the middle half
+            line.add(in.onSkin().towards(out.onSkin(), Math.max(0, Math.min(1, (i - 3) / 6.0))));
+        }
+        Product ip = in.product();
+        Product op = out.product();
+        return new Pair(
+                ip.id(),
+                op.id(),
+                ip.fullName(),
+                op.fullName(),
+                words.say("tones.off", words.nearness(p.innerOff()), BaseWords.one(p.innerOff())),
+                words.say("tones.off", words.nearness(p.outerOff()), BaseWords.one(p.outerOff())),
+                Srgb.hex(in.onSkin()),
+                Srgb.hex(out.onSkin()),
+                STONES.pebble(ip.stoneId(), 24, 20, 16),
+                STONES.pebble(op.stoneId(), 24, 20, 16),
+                BaseView.stops(line),
+                BaseWords.one(p.apart()),
+                p.reasons().stream()
+                        .map(r -> new BaseView.Mark(words.reason("tones", r), r.severity() != Severity.NOTE))
+                        .toList());
+    }
+
+    /** A closed line round the middle of the face, in pixels of the drawing. */
+    private static String oval(FaceFrame frame, double scale, double size, double down) {
+        StringBuilder d = new StringBuilder();
+        double cy = (TOP + BOTTOM) / 2 + down;
+        double ry = (BOTTOM - TOP) / 2 * size;
+        for (int i = 0; i < POINTS; i++) {
+            double t = 2 * Math.PI * i / POINTS;
+            double narrower = 1 - .12 * Math.max(0, Math.sin(t));
+            Point at = frame.toPicture(HALF_WIDTH * size * narrower * Math.cos(t), cy + ry * Math.sin(t));
+            d.append(String.format(Locale.ROOT, "%s%.1f,%.1f", i == 0 ? "M" : "L", at.x() * scale, at.y() * scale));
+        }
+        return d.append('Z').toString();
+    }
+
+    static Optional<TwoTones.Pair> chosen(
+            List<TwoTones.Pair> pairs, List<Shortlist.Ranked> shades, long inner, long outer) {
+        return pairs.stream()
+                .filter(p -> shades.get(p.inner()).product().id() == inner
+                        && shades.get(p.outer()).product().id() == outer)
+                .findFirst();
+    }
+}

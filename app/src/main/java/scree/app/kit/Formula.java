@@ -1,0 +1,43 @@
+package scree.app.kit;
+
+import scree.core.mix.Batch;
+import scree.core.mix.Carrier;
+import scree.core.mix.Ingredient;
+import scree.core.shade.Form;
+
+/**
+ * What a product is in a mix.
+ *
+ * @param guessed whether the carrier was guessed from the form, since nothing was recorded
+ */
+public record Formula(
+        long productId,
+        Carrier carrier,
+        Double density,
+        Double price,
+        Double contentMl,
+        double strength,
+        boolean guessed) {
+    /** Returns what is taken while nothing was recorded. House choice: liquids are mostly water-based, creams and sticks oil. */
+    static Formula guessed(Product p) {
+        Carrier carrier = switch (Form.valueOf(p.form())) {
+            case LIQUID -> Carrier.WATER;
+            case CREAM, STICK -> Carrier.OIL;
+            case POWDER -> Carrier.POWDER;
+            case DROPS -> Carrier.ANY;
+        };
+        return new Formula(p.id(), carrier, null, null, null, 1, true);
+    }
+
+    public Ingredient ingredient(Product p) {
+        return Ingredient.of(p.id(), p.settled(), strength, carrier);
+    }
+
+    public Batch.Pack pack() {
+        return new Batch.Pack(density, price == null || contentMl == null ? null : price / contentMl);
+    }
+
+    Formula withStrength(double other) {
+        return new Formula(productId, carrier, density, price, contentMl, other, false);
+    }
+}

@@ -1,0 +1,177 @@
+package scree.app.kit;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.look.Stones;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.core.colour.Srgb;
+import scree.core.mix.Ingredient;
+import scree.core.mix.KitGaps;
+import scree.core.mix.Recipe;
+import scree.core.shade.PowderOnSkin;
+import scree.core.shade.Role;
+import scree.core.skin.SkinType;
+
+/** Which skins the kit can meet, and which purchase would close most of what it cannot. */
+@Controller
+@RequestMapping("/kit/gaps")
+class GapsController {
+    private static final int LONGEST = 20_000;
+    /** The grid's skins are taken as normal ones: a powder deepens on them as usual. */
+    private static final double USUAL_SKIN = PowderOnSkin.wetting(SkinType.NORMAL, false, 1);
+
+    private final Kit kit;
+    private final KitShelf shelf;
+    private final Formulas formulas;
+    private final MessageSource messages;
+
+    GapsController(Kit kit, KitShelf shelf, Formulas formulas, MessageSource messages) {
+        this.kit = kit;
+        this.shelf = shelf;
+        this.formulas = formulas;
+        this.messages = messages;
+    }
+
+    /** One skin of the grid: a stone, filled as far as the kit meets it. */
+    record Cell(String lean, String stone, String colour, String reach, String how, String figure, String title) {}
+
+    /** One depth. */
+    record Row(int lightness, List<Cell> cells) {}
+
+    /** What a purchase would do. */
+    record Gain(String name, String stone, String colour, String words, boolean best) {}
+
+    @GetMapping
+    String page(@CurrentMember Member me, Model model, Locale locale) {
+        return show(me, formulas.purchases(me.studio()), model, locale);
+    }
+
+    /** Keeps the list as it was typed and weighs it; lines that cannot be read are named, the rest is weighed. */
+    @PostMapping
+    String weigh(@CurrentMember Member me, @RequestParam(defaultValue = "") String list, Model model, Locale locale) {
+        if (list.length() > LONGEST) {
+            model.addAttribute("problems", List.of(say("gaps.long", locale, list.length(), LONGEST)));
+            model.addAttribute("typed", list);
+            return show(me, formulas.purchases(me.studio()), model, locale);
+        }
+        formulas.putPurchases(me.studio(), list);
+        return show(me, list, model, locale);
+    }
+
+    private String show(Member me, String list, Model model, Locale locale) {
+        Map<Long, Formula> recorded = formulas.recorded(me.studio());
+        List<Product> bases = sound(shelf.of(me.studio()).bases());
+        List<Product> drops = sound(kit.withRole(me.studio(), Role.MIXER));
+        KitGaps gaps = new KitGaps(ingredients(bases, recorded), ingredients(drops, recorded));
+        List<KitGaps.Cell> cells = gaps.cells();
+        Map<Long, String> names = new HashMap<>();
+        bases.forEach(p -> names.put(p.id(), p.fullName()));
+        drops.forEach(p -> names.put(p.id(), p.fullName()));
+        List<Row> rows = new ArrayList<>();
+        for (int i = 0; i < cells.size(); i += KitGaps.Lean.values().length) {
+            rows.add(new Row(
+                    cells.get(i).lightness(),
+                    cells.subList(i, i + KitGaps.Lean.values().length).stream()
+                            .map(c -> cell(c, names, locale))
+                            .toList()));
+        }
+        long alone = count(cells, KitGaps.Reach.ALONE);
+        long mixed = count(cells, KitGaps.Reach.MIXED);
+        model.addAttribute("rows", rows);
+        model.addAttribute("leans", KitGaps.Lean.values());
+        model.addAttribute(
+                "verdict",
+                say(
+                        alone + mixed == cells.size() ? "gaps.verdict.all" : "gaps.verdict",
+                        locale,
+                        alone,
+                        mixed,
+                        cells.size() - alone - mixed));
+        model.addAttribute("empty", bases.isEmpty());
+        PurchaseList.Read read = PurchaseList.read(list);
+        model.addAttribute("gains", gains(gaps, cells, read.offers(), locale));
+        if (!model.containsAttribute("problems")) {
+            model.addAttribute("problems", read.problems());
+        }
+        if (!model.containsAttribute("typed")) {
+            model.addAttribute("typed", list);
+        }
+        return "kit/gaps";
+    }
+
+    private List<Product> sound(List<Product> products) {
+        return products.stream()
+                .filter(p -> p.inStock() && !p.pastItsTime(shelf.today()))
+                .toList();
+    }
+
+    private static List<Ingredient> ingredients(List<Product> products, Map<Long, Formula> recorded) {
+        return products.stream()
+                .map(p -> {
+                    Formula f = Formulas.of(recorded.get(p.id()), p);
+                    return Ingredient.of(p.id(), p.candidate().onSkin(USUAL_SKIN), f.strength(), f.carrier());
+                })
+                .toList();
+    }
+
+    private static long count(List<KitGaps.Cell> cells, KitGaps.Reach reach) {
+        return cells.stream().filter(c -> c.reach() == reach).count();
+    }
+
+    private Cell cell(KitGaps.Cell c, Map<Long, String> names, Locale locale) {
+        String how = c.recipe().map(r -> counted(r, names)).orElse(null);
+        String figure = c.recipe()
+                .map(r -> String.format(Locale.ROOT, "%.1f", r.difference()))
+                .orElse(null);
+        String reach = c.reach().name().toLowerCase(Locale.ROOT);
+        return new Cell(
+                c.lean().name(),
+                new Stones().pebble("skin-" + c.lean() + c.lightness(), 30, 22, 15),
+                Srgb.hex(c.skin()),
+                reach,
+                how,
+                figure,
+                say("gaps.cell." + c.reach(), locale, say("lean." + c.lean(), locale), c.lightness(), how, figure));
+    }
+
+    private static String counted(Recipe recipe, Map<Long, String> names) {
+        boolean one = recipe.parts().size() == 1;
+        return recipe.parts().stream()
+                .map(p ->
+                        (one ? "" : p.count() + " ") + names.get(p.ingredient().id()))
+                .collect(Collectors.joining(" + "));
+    }
+
+    private List<Gain> gains(KitGaps gaps, List<KitGaps.Cell> cells, List<PurchaseList.Offer> offers, Locale locale) {
+        Map<Long, String> names =
+                offers.stream().collect(Collectors.toMap(o -> o.ingredient().id(), PurchaseList.Offer::name));
+        List<Gain> gains = new ArrayList<>();
+        for (KitGaps.Gain g : gaps.gains(
+                cells, offers.stream().map(PurchaseList.Offer::ingredient).toList())) {
+            String name = names.get(g.purchase().id());
+            gains.add(new Gain(
+                    name,
+                    new Stones().pebble(name, 24, 20, 16),
+                    Srgb.hex(g.purchase().spectrum().toLab()),
+                    say(g.closed() == 0 ? "gaps.gain.none" : "gaps.gain", locale, g.alone(), g.mixed()),
+                    gains.isEmpty() && g.closed() > 0));
+        }
+        return gains;
+    }
+
+    private String say(String key, Locale locale, Object... args) {
+        return messages.getMessage(key, args, locale);
+    }
+}

@@ -1,0 +1,84 @@
+package scree.app.kit;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Service;
+import scree.app.studio.StudioId;
+import scree.core.shade.BaseRanking;
+import scree.core.shade.Role;
+
+/**
+ * A studio's bases ready to be ranked, kept in memory until the kit changes: its version is asked each time, which is cheap, and
+ * reading and indexing ten thousand products is not.
+ */
+@Service
+public class KitShelf {
+    private static final int MOST_STUDIOS = 32;
+    private static final int MOST_RANKINGS = 12;
+
+    private final ProductMapper mapper;
+    private final Clock clock;
+    private final Map<StudioId, Shelf> shelves = new LinkedHashMap<>(16, .75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<StudioId, Shelf> eldest) {
+            return size() > MOST_STUDIOS;
+        }
+    };
+
+    KitShelf(ProductMapper mapper, Clock clock) {
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /** The bases of a kit at one version. Immutable but for the rankings that were asked for, which are kept. */
+    public static final class Shelf {
+        private final long version;
+        private final List<Product> bases;
+        private final Map<Double, BaseRanking> rankings = new ConcurrentHashMap<>();
+
+        Shelf(long version, List<Product> bases) {
+            this.version = version;
+            this.bases = List.copyOf(bases);
+        }
+
+        /** Returns the bases in the order of the ranking's positions. */
+        public List<Product> bases() {
+            return bases;
+        }
+
+        /** @param wetting factor of the powder model */
+        public BaseRanking ranking(double wetting) {
+            if (rankings.size() > MOST_RANKINGS) {
+                rankings.clear();
+            }
+            return rankings.computeIfAbsent(
+                    wetting,
+                    w -> new BaseRanking(bases.stream().map(Product::candidate).toList(), w));
+        }
+    }
+
+    /** Returns the shelf as the kit is now. */
+    public Shelf of(StudioId studio) {
+        long version = mapper.kitVersion(studio);
+        synchronized (shelves) {
+            Shelf kept = shelves.get(studio);
+            if (kept != null && kept.version == version) {
+                return kept;
+            }
+        }
+        Shelf fresh = new Shelf(version, mapper.withRole(studio, Role.BASE.name()));
+        synchronized (shelves) {
+            shelves.put(studio, fresh);
+        }
+        return fresh;
+    }
+
+    /** Returns today, for what is past its time. */
+    public LocalDate today() {
+        return LocalDate.now(clock);
+    }
+}

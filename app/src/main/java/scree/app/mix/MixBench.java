@@ -1,0 +1,369 @@
+package scree.app.mix;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import scree.app.base.BaseChoice;
+import scree.app.base.Bases;
+import scree.app.kit.Formula;
+import scree.app.kit.Formulas;
+import scree.app.kit.Kit;
+import scree.app.kit.KitShelf;
+import scree.app.kit.Product;
+import scree.app.meter.MeterTrouble;
+import scree.app.meter.Meters;
+import scree.app.meter.Pressed;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.sitting.Steps;
+import scree.app.studio.Member;
+import scree.app.studio.StudioId;
+import scree.app.web.NotHere;
+import scree.core.colour.Lab;
+import scree.core.mix.Batch;
+import scree.core.mix.Carrier;
+import scree.core.mix.Ingredient;
+import scree.core.mix.Recipe;
+import scree.core.mix.RecipeAdvice;
+import scree.core.mix.RecipeSearch;
+import scree.core.mix.TintFit;
+import scree.core.shade.Role;
+import scree.core.shade.ShadeIndex;
+import scree.core.skin.MatchTarget;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Mixes on the bench: the best recipe of the kit, taps on it with undo, test mixes that teach strengths. */
+@Service
+public class MixBench {
+    /** Bases that a recipe may choose from, nearest to the skin first, beside all drops. */
+    private static final int POOL = 280;
+    /** Parts of a proposed recipe. House choice: still counted and repeated by hand. */
+    static final int PARTS = 8;
+
+    private final MixMapper mapper;
+    private final Bases bases;
+    private final Kit kit;
+    private final KitShelf shelf;
+    private final Formulas formulas;
+    private final Sittings sittings;
+    private final Steps steps;
+    private final Meters meters;
+    private final JsonMapper json;
+
+    MixBench(
+            MixMapper mapper,
+            Bases bases,
+            Kit kit,
+            KitShelf shelf,
+            Formulas formulas,
+            Sittings sittings,
+            Steps steps,
+            Meters meters,
+            JsonMapper json) {
+        this.mapper = mapper;
+        this.bases = bases;
+        this.kit = kit;
+        this.shelf = shelf;
+        this.formulas = formulas;
+        this.sittings = sittings;
+        this.steps = steps;
+        this.meters = meters;
+        this.json = json;
+    }
+
+    /** What can go into a mix for a sitting: usable bases near the skin and all drops. */
+    record Pool(Map<Long, Product> products, Map<Long, Formula> formulas, List<Ingredient> ingredients) {
+        Set<Long> drops() {
+            return products.values().stream()
+                    .filter(p -> p.role().equals(Role.MIXER.name()))
+                    .map(Product::id)
+                    .collect(Collectors.toSet());
+        }
+
+        Ingredient ingredient(long product) {
+            return ingredients.stream()
+                    .filter(i -> i.id() == product)
+                    .findFirst()
+                    .orElseThrow(() -> new NotHere("product"));
+        }
+
+        Optional<Recipe> recipe(MixSheet sheet, Lab target) {
+            List<Recipe.Part> parts = new ArrayList<>();
+            for (MixSheet.Part p : sheet.parts()) {
+                if (products.containsKey(p.product())) {
+                    parts.add(new Recipe.Part(ingredient(p.product()), p.count()));
+                }
+            }
+            return parts.isEmpty() ? Optional.empty() : Optional.of(Recipe.of(parts, target));
+        }
+    }
+
+    /** The bench as it stands. */
+    record Bench(
+            MatchTarget target,
+            Pool pool,
+            RecipeSearch.Found found,
+            MixSheet sheet,
+            Recipe recipe,
+            boolean touched,
+            boolean undoable,
+            boolean redoable) {}
+
+    Pool pool(StudioId studio, Sitting sitting, Lab target) {
+        Map<Long, Formula> recorded = formulas.recorded(studio);
+        Map<Long, Product> products = new LinkedHashMap<>();
+        for (Product p : kit.withRole(studio, Role.MIXER)) {
+            products.put(p.id(), p);
+        }
+        List<Product> all = shelf.of(studio).bases();
+        new ShadeIndex(all.stream().map(Product::settled).toList())
+                .nearest(target, all.size() > POOL ? POOL * 2 : all.size()).stream()
+                        .map(h -> all.get(h.position()))
+                        .filter(p -> Formulas.of(recorded.get(p.id()), p).carrier() != Carrier.POWDER)
+                        .limit(POOL)
+                        .forEach(p -> products.put(p.id(), p));
+        products.values()
+                .removeIf(p -> !p.struck(sitting.allergies(), sitting.reactions(), shelf.today())
+                        .isEmpty());
+        Map<Long, Formula> known = new HashMap<>();
+        products.forEach((id, p) -> known.put(id, Formulas.of(recorded.get(id), p)));
+        List<Ingredient> ingredients = products.values().stream()
+                .map(p -> known.get(p.id()).ingredient(p))
+                .toList();
+        return new Pool(products, known, ingredients);
+    }
+
+    /** Returns the bench, or empty while there is no skin or nothing to mix. */
+    Optional<Bench> of(StudioId studio, long id) {
+        Sitting sitting = sittings.get(studio, id);
+        return bases.target(studio, id).flatMap(target -> bench(studio, sitting, target));
+    }
+
+    private Optional<Bench> bench(StudioId studio, Sitting sitting, MatchTarget target) {
+        Pool pool = pool(studio, sitting, target.colour());
+        if (pool.ingredients().isEmpty()) {
+            return Optional.empty();
+        }
+        RecipeSearch.Found found = new RecipeSearch(pool.ingredients(), pool.drops(), PARTS).best(target.colour());
+        if (found.best().isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Steps.Present<MixSheet>> present =
+                steps.present(studio, sitting.id(), Steps.Stage.MIX, MixSheet.class);
+        Recipe first = RecipeAdvice.simpler(found).or(found::best).orElseThrow();
+        MixSheet proposed = MixSheet.of(parts(first));
+        MixSheet sheet = present.map(Steps.Present::state).orElse(proposed);
+        Optional<Recipe> recipe = pool.recipe(sheet, target.colour());
+        if (recipe.isEmpty()) {
+            // what lay on the bench is gone from the kit
+            sheet = proposed;
+            recipe = Optional.of(first);
+        }
+        return Optional.of(new Bench(
+                target,
+                pool,
+                found,
+                sheet,
+                recipe.orElseThrow(),
+                present.isPresent(),
+                present.map(Steps.Present::undoable).orElse(false),
+                present.map(Steps.Present::redoable).orElse(false)));
+    }
+
+    private static List<MixSheet.Part> parts(Recipe recipe) {
+        return recipe.parts().stream()
+                .map(p -> new MixSheet.Part(p.ingredient().id(), p.count()))
+                .toList();
+    }
+
+    /** Taps a part on or off. */
+    @Transactional
+    public void tap(Member me, long id, long product, int by) {
+        Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
+        bench.pool().ingredient(product);
+        push(me, id, bench, bench.sheet().tapped(product, by < 0 ? -1 : 1));
+    }
+
+    /** Sets what the batch is for. */
+    @Transactional
+    public void batch(Member me, long id, Batch.For what, int people, Batch.Unit unit) {
+        Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
+        push(me, id, bench, bench.sheet().batched(what, people, unit));
+    }
+
+    /** Lays a proposed recipe of so many products on the bench. */
+    @Transactional
+    public void lay(Member me, long id, int products) {
+        Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
+        RecipeSearch.Found f = bench.found();
+        Recipe recipe = (products == 1 ? f.one() : products == 2 ? f.two() : f.best()).orElseThrow();
+        push(me, id, bench, bench.sheet().with(parts(recipe)));
+    }
+
+    private void push(Member me, long id, Bench before, MixSheet sheet) {
+        if (!before.touched()) {
+            // so that undo leads back to what was proposed
+            steps.push(me, id, Steps.Stage.MIX, before.sheet());
+        }
+        if (!sheet.equals(before.sheet())) {
+            steps.push(me, id, Steps.Stage.MIX, sheet);
+        }
+    }
+
+    @Transactional
+    public void undo(StudioId studio, long id, boolean back) {
+        if (back) {
+            steps.undo(studio, id, Steps.Stage.MIX);
+        } else {
+            steps.redo(studio, id, Steps.Stage.MIX);
+        }
+    }
+
+    /** A part of a recipe as it was when it was taken. */
+    record TakenPart(String line, String name, int count, double l, double a, double b, double strength) {}
+
+    /** What goes into a choice's JSON. */
+    record More(List<TakenPart> recipe) {}
+
+    /** Takes the mix as the base of the sitting, with its parts as they are now. */
+    @Transactional
+    public BaseChoice take(Member me, long id, String name, String against) {
+        Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
+        Recipe recipe = bench.recipe();
+        List<TakenPart> parts = recipe.parts().stream()
+                .map(p -> {
+                    Product own = bench.pool().products().get(p.ingredient().id());
+                    Lab c = own.settled();
+                    return new TakenPart(
+                            own.line(),
+                            own.name(),
+                            p.count(),
+                            c.lightness(),
+                            c.a(),
+                            c.b(),
+                            p.ingredient().strength());
+                })
+                .toList();
+        Product main =
+                bench.pool().products().get(recipe.parts().get(0).ingredient().id());
+        return bases.keep(
+                me,
+                id,
+                new BaseChoice.Worn(
+                        mixed(main, name, recipe.colour()),
+                        recipe.colour(),
+                        recipe.difference(),
+                        1,
+                        against,
+                        json.writeValueAsString(new More(parts))),
+                null);
+    }
+
+    /** A mix behaves as its main part: form, finish, coverage. */
+    private static Product mixed(Product main, String name, Lab colour) {
+        Lab wet = colour;
+        return new Product(
+                0,
+                "Mix",
+                name,
+                main.role(),
+                main.form(),
+                main.finish(),
+                main.contrastRatio(),
+                wet.lightness(),
+                wet.a(),
+                wet.b(),
+                colour.lightness(),
+                colour.a(),
+                colour.b(),
+                null,
+                null,
+                null,
+                true,
+                null,
+                null,
+                null,
+                0);
+    }
+
+    // ---- test mixes ----
+
+    /** A test mix with its parts read. */
+    record Tried(TestMixRow row, List<MixSheet.Part> parts) {}
+
+    List<Tried> tests(StudioId studio) {
+        return mapper.tests(studio).stream()
+                .map(r -> new Tried(r, List.of(json.readValue(r.parts(), MixSheet.Part[].class))))
+                .toList();
+    }
+
+    /** Logs the mix on the bench with the colour that came out, and learns strengths from all test mixes. */
+    @Transactional
+    public void tried(Member me, long id, Lab seen, boolean byMeter) {
+        Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
+        mapper.addTest(
+                me.studio(),
+                id,
+                me.artistId(),
+                json.writeValueAsString(bench.sheet().parts()),
+                seen,
+                byMeter);
+        learn(me.studio());
+    }
+
+    /**
+     * Measures the mix on the bench with the meter and logs it.
+     *
+     * @throws MeterTrouble when it does not answer, or its presses do not agree
+     */
+    @Transactional
+    public Lab measure(Member me, long id) {
+        Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
+        Pressed pressed = meters.pressThrice(bench.recipe());
+        if (!pressed.agree()) {
+            throw new MeterTrouble(MeterTrouble.Why.BABBLE);
+        }
+        Lab seen = pressed.mean().orElseThrow();
+        tried(me, id, seen, true);
+        return seen;
+    }
+
+    @Transactional
+    public void forget(StudioId studio, long test) {
+        mapper.forgetTest(studio, test);
+        learn(studio);
+    }
+
+    /** Works all strengths out anew from strength 1, so that the order of logging does not matter. */
+    private void learn(StudioId studio) {
+        Map<Long, Formula> recorded = formulas.recorded(studio);
+        Map<Long, Product> products = kit.all(studio).stream().collect(Collectors.toMap(Product::id, p -> p));
+        List<TintFit.TestMix> tests = new ArrayList<>();
+        for (Tried t : tests(studio)) {
+            if (t.parts().stream().allMatch(p -> products.containsKey(p.product()))) {
+                List<Recipe.Part> parts = t.parts().stream()
+                        .map(p -> {
+                            Product own = products.get(p.product());
+                            Ingredient i =
+                                    Formulas.of(recorded.get(own.id()), own).ingredient(own);
+                            return new Recipe.Part(i.withStrength(1), p.count());
+                        })
+                        .toList();
+                TestMixRow r = t.row();
+                tests.add(new TintFit.TestMix(parts, Lab.of(r.seenL(), r.seenA(), r.seenB())));
+            }
+        }
+        Map<Long, Double> strengths = new HashMap<>(TintFit.of(tests));
+        recorded.values().stream()
+                .filter(f -> f.strength() != 1 && products.containsKey(f.productId()))
+                .forEach(f -> strengths.putIfAbsent(f.productId(), 1.0));
+        formulas.learn(studio, strengths);
+    }
+}

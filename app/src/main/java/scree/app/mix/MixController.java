@@ -1,0 +1,178 @@
+package scree.app.mix;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.base.BaseWords;
+import scree.app.meter.MeterTrouble;
+import scree.app.meter.Meters;
+import scree.app.sitting.Cairns;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.app.web.NotHere;
+import scree.core.colour.Lab;
+import scree.core.mix.Batch;
+
+/** The mixing bench of a sitting. */
+@Controller
+@RequestMapping("/sittings/{id}/base/mix")
+class MixController {
+    private final MixBench bench;
+    private final Meters meters;
+    private final Sittings sittings;
+    private final Cairns cairns;
+    private final MessageSource messages;
+
+    MixController(MixBench bench, Meters meters, Sittings sittings, Cairns cairns, MessageSource messages) {
+        this.bench = bench;
+        this.meters = meters;
+        this.sittings = sittings;
+        this.cairns = cairns;
+        this.messages = messages;
+    }
+
+    @GetMapping
+    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        model.addAttribute("sitting", sitting);
+        model.addAttribute("cairn", cairns.of(me.studio(), sitting, "base"));
+        return work(me, id, model, locale).replace(" :: work", "");
+    }
+
+    @PostMapping("/tap")
+    String tap(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam long product,
+            @RequestParam int by,
+            Model model,
+            Locale locale) {
+        bench.tap(me, id, product, by);
+        return work(me, id, model, locale);
+    }
+
+    @PostMapping("/batch")
+    String batch(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam Batch.For what,
+            @RequestParam(defaultValue = "1") int people,
+            @RequestParam Batch.Unit unit,
+            Model model,
+            Locale locale) {
+        bench.batch(me, id, what, people, unit);
+        return work(me, id, model, locale);
+    }
+
+    @PostMapping("/lay")
+    String lay(
+            @CurrentMember Member me, @PathVariable long id, @RequestParam int products, Model model, Locale locale) {
+        bench.lay(me, id, products);
+        return work(me, id, model, locale);
+    }
+
+    @PostMapping("/undo")
+    String undo(
+            @CurrentMember Member me, @PathVariable long id, @RequestParam boolean back, Model model, Locale locale) {
+        bench.undo(me.studio(), id, back);
+        return work(me, id, model, locale);
+    }
+
+    @PostMapping("/measure")
+    String measure(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        try {
+            bench.measure(me, id);
+        } catch (MeterTrouble trouble) {
+            model.addAttribute("refused", messages.getMessage("meter.skin." + trouble.why(), null, locale));
+        }
+        return work(me, id, model, locale);
+    }
+
+    /** Logs a colour that was read elsewhere; figures out of range are named and kept in their fields. */
+    @PostMapping("/tried")
+    String tried(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String l,
+            @RequestParam(defaultValue = "") String a,
+            @RequestParam(defaultValue = "") String b,
+            Model model,
+            Locale locale) {
+        try {
+            bench.tried(me, id, Lab.of(figure("L*", l), figure("a*", a), figure("b*", b)), true);
+        } catch (IllegalArgumentException e) {
+            model.addAttribute(
+                    "refused", messages.getMessage("mix.tried.refused", new Object[] {e.getMessage()}, locale));
+            model.addAttribute("typed", List.of(l, a, b));
+        }
+        return work(me, id, model, locale);
+    }
+
+    private static double figure(String name, String text) {
+        try {
+            return Double.parseDouble(text.strip().replace(',', '.'));
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException(
+                    "%s is %s: type a figure such as 61.5".formatted(name, text.isBlank() ? "empty" : "no number"), e);
+        }
+    }
+
+    /** Logs that the mix vanished on the skin. */
+    @PostMapping("/vanished")
+    String vanished(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        MixBench.Bench now = bench.of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
+        bench.tried(me, id, now.target().colour(), false);
+        return work(me, id, model, locale);
+    }
+
+    @PostMapping("/forget")
+    String forget(
+            @CurrentMember Member me, @PathVariable long id, @RequestParam long test, Model model, Locale locale) {
+        sittings.get(me.studio(), id);
+        bench.forget(me.studio(), test);
+        return work(me, id, model, locale);
+    }
+
+    @PostMapping("/take")
+    String take(@CurrentMember Member me, @PathVariable long id, Locale locale) {
+        MixBench.Bench now = bench.of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
+        MixView view = MixView.of(now, List.of(), Set.of(), new BaseWords(messages, locale));
+        String against = view.remarks().stream()
+                .filter(MixView.Remark::loud)
+                .map(MixView.Remark::words)
+                .collect(Collectors.joining(" "));
+        bench.take(
+                me,
+                id,
+                view.counted(),
+                against.isEmpty() ? null : against.substring(0, Math.min(500, against.length())));
+        return "redirect:/sittings/" + id + "/base/mix?taken";
+    }
+
+    private String work(Member me, long id, Model model, Locale locale) {
+        model.addAttribute("sittingId", id);
+        model.addAttribute("fors", Batch.For.values());
+        model.addAttribute("units", Batch.Unit.values());
+        model.addAttribute("meter", meters.colourSetUp());
+        bench.of(me.studio(), id).ifPresent(b -> {
+            List<MixBench.Tried> tests = bench.tests(me.studio());
+            Set<Long> tested = tests.stream()
+                    .flatMap(t -> t.parts().stream())
+                    .map(MixSheet.Part::product)
+                    .collect(Collectors.toSet());
+            model.addAttribute("view", MixView.of(b, tests, tested, new BaseWords(messages, locale)));
+        });
+        return "mix/page :: work";
+    }
+}

@@ -1,0 +1,36 @@
+package scree.app.mix;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import scree.app.studio.StudioId;
+import scree.core.colour.Lab;
+import scree.core.mix.SeasonParts;
+
+/** Test mixes and seasons of one studio. */
+@Mapper
+interface MixMapper {
+    List<TestMixRow> tests(@Param("studio") StudioId studio);
+
+    int addTest(
+            @Param("studio") StudioId studio,
+            @Param("sitting") long sitting,
+            @Param("artist") long artist,
+            @Param("parts") String parts,
+            @Param("seen") Lab seen,
+            @Param("byMeter") boolean byMeter);
+
+    int forgetTest(@Param("studio") StudioId studio, @Param("id") long id);
+
+    SeasonPair pair(@Param("studio") StudioId studio, @Param("client") long client);
+
+    int putPair(@Param("studio") StudioId studio, @Param("client") long client, @Param("p") SeasonPair pair);
+
+    List<SaidWord> words(@Param("studio") StudioId studio, @Param("client") long client);
+
+    int addWord(
+            @Param("studio") StudioId studio,
+            @Param("client") long client,
+            @Param("artist") long artist,
+            @Param("word") SeasonParts.Word word);
+}

@@ -1,0 +1,79 @@
+package scree.app.mix;
+
+import java.util.Locale;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.base.BaseWords;
+import scree.app.sitting.Cairns;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.studio.CurrentMember;
+import scree.app.studio.Member;
+import scree.core.mix.SeasonParts;
+
+/** Winter and summer base of a client, the parts between, the year's calendar. */
+@Controller
+@RequestMapping("/sittings/{id}/base/seasons")
+class SeasonsController {
+    private final Seasons seasons;
+    private final Sittings sittings;
+    private final Cairns cairns;
+    private final MessageSource messages;
+
+    SeasonsController(Seasons seasons, Sittings sittings, Cairns cairns, MessageSource messages) {
+        this.seasons = seasons;
+        this.sittings = sittings;
+        this.cairns = cairns;
+        this.messages = messages;
+    }
+
+    @GetMapping
+    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        model.addAttribute("sitting", sitting);
+        model.addAttribute("cairn", cairns.of(me.studio(), sitting, "base"));
+        fill(me, id, model, locale);
+        return "mix/seasons";
+    }
+
+    @PostMapping("/pair")
+    String pair(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam long winter,
+            @RequestParam long summer,
+            Model model,
+            Locale locale) {
+        if (winter == summer) {
+            model.addAttribute("refused", messages.getMessage("seasons.same", null, locale));
+        } else {
+            seasons.pair(me.studio(), id, winter, summer);
+        }
+        fill(me, id, model, locale);
+        return "mix/seasons :: work";
+    }
+
+    @PostMapping("/said")
+    String said(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam SeasonParts.Word word,
+            Model model,
+            Locale locale) {
+        seasons.said(me, id, word);
+        fill(me, id, model, locale);
+        return "mix/seasons :: work";
+    }
+
+    private void fill(Member me, long id, Model model, Locale locale) {
+        model.addAttribute("sittingId", id);
+        seasons.of(me.studio(), id)
+                .ifPresent(a -> model.addAttribute("view", SeasonsView.of(a, new BaseWords(messages, locale))));
+    }
+}
