@@ -14,8 +14,9 @@ public final class Bench {
                 case "accuracy" -> new Accuracy().run();
                 case "derive" -> new Derive().run();
                 case "speed" -> new Speed().run();
+                case "load" -> new Load().run();
                 default -> {
-                    System.err.println("bench knows accuracy, speed and derive, not " + part);
+                    System.err.println("bench knows accuracy, speed, load and derive, not " + part);
                     System.exit(2);
                 }
             }

@@ -7,13 +7,8 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.File;
-import java.io.IOException;
-import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.util.Arrays;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import javax.imageio.ImageIO;
 import org.openjdk.jmh.results.RunResult;
@@ -49,6 +44,7 @@ final class Speed {
         calibration();
         photo();
         start();
+        new Load().run();
     }
 
     private void ranking() throws Exception {
@@ -139,47 +135,12 @@ final class Speed {
             say("cold start was not measured: run it by ./scree bench");
             return;
         }
-        startOnce(jar); // migrates
-        double seconds = startOnce(jar);
+        RunningApp.start(jar, Map.of("SCREE_DEMO", "false")).close(); // migrates
+        double seconds;
+        try (RunningApp app = RunningApp.start(jar, Map.of("SCREE_DEMO", "false"))) {
+            seconds = app.seconds();
+        }
         say("cold start of the application, new process to healthy, migrated empty database");
         figure("start_s", seconds, "s");
-    }
-
-    private static double startOnce(String jar) throws Exception {
-        int port = freePort();
-        int health = freePort();
-        ProcessBuilder builder = new ProcessBuilder("java", "-Xmx512m", "-XX:+UseSerialGC", "-jar", jar);
-        builder.environment().put("SCREE_PORT", String.valueOf(port));
-        builder.environment().put("SCREE_HEALTH_PORT", String.valueOf(health));
-        builder.environment().put("SCREE_DEMO", "false");
-        builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
-        long start = System.nanoTime();
-        Process process = builder.start();
-        try {
-            HttpClient http = HttpClient.newHttpClient();
-            HttpRequest ask = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + health + "/actuator/health"))
-                    .build();
-            while (System.nanoTime() - start < 120e9) {
-                try {
-                    if (http.send(ask, HttpResponse.BodyHandlers.ofString())
-                            .body()
-                            .contains("UP")) {
-                        return (System.nanoTime() - start) / 1e9;
-                    }
-                } catch (IOException notYet) {
-                    Thread.sleep(50);
-                }
-            }
-            throw new IllegalStateException("the application did not become healthy in two minutes");
-        } finally {
-            process.destroy();
-            process.waitFor();
-        }
-    }
-
-    private static int freePort() throws IOException {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        }
     }
 }

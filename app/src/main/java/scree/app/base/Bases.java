@@ -1,5 +1,6 @@
 package scree.app.base;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -99,6 +100,7 @@ public class Bases {
         private final Undertone.Family family;
         private final KitShelf.Shelf kept;
         private final BaseRanking ranking;
+        private final LocalDate today = shelf.today();
 
         Question(StudioId studio, Sitting sitting, BaseSetting setting, TakenReading reading, MatchTarget target) {
             this.studio = studio;
@@ -117,10 +119,10 @@ public class Bases {
 
         Shortlist answer(BaseFilter filter) {
             List<Product> all = kept.bases();
-            List<Shortlist.Ranked> usable = ranked(
-                    LISTED, i -> filter.lets(all.get(i)) && struck(all.get(i)).isEmpty(), true);
-            List<Shortlist.Ranked> apart = ranked(
-                    APART, i -> filter.lets(all.get(i)) && !struck(all.get(i)).isEmpty(), false);
+            List<Shortlist.Ranked> usable = ranked(LISTED, i -> filter.lets(all.get(i)) && !isStruck(i), true);
+            List<Shortlist.Ranked> apart = kept.doubtful() == 0
+                    ? List.of()
+                    : ranked(APART, i -> kept.doubtful(i) && filter.lets(all.get(i)) && isStruck(i), false);
             int listed = filter.equals(BaseFilter.ANY)
                     ? all.size()
                     : (int) all.stream().filter(filter::lets).count();
@@ -153,8 +155,13 @@ public class Bases {
                     product, rank, placed, ShadeReason.of(placed.onSkin(), target), struck(product));
         }
 
+        private boolean isStruck(int position) {
+            return kept.doubtful(position)
+                    && !struck(kept.bases().get(position)).isEmpty();
+        }
+
         private List<Product.Struck> struck(Product p) {
-            return p.struck(sitting.allergies(), sitting.reactions(), shelf.today());
+            return p.struck(sitting.allergies(), sitting.reactions(), today);
         }
 
         /** Those that the artist laid, or three that are worth comparing. */
@@ -246,6 +253,19 @@ public class Bases {
         MatchTarget target =
                 MatchTarget.from(reading.skin(), setting.school()).orElseThrow(() -> new NotHere("reading"));
         return new Question(studio, sittings.get(studio, sitting), setting, reading, target).only(product);
+    }
+
+    /** Keeps the stripes that are proposed now, so that what was laid stays in sight when the ranking changes. */
+    @Transactional
+    public void pinStripes(StudioId studio, long sitting) {
+        if (mapper.stripes(studio, sitting).isEmpty()) {
+            List<Shortlist.Ranked> proposed = shortlist(studio, sitting, BaseFilter.ANY)
+                    .map(Shortlist::stripes)
+                    .orElse(List.of());
+            for (int i = 0; i < proposed.size(); i++) {
+                mapper.addStripe(studio, sitting, i, proposed.get(i).product().id());
+            }
+        }
     }
 
     /** Puts a product on the skin as a stripe, or takes it off; past three the oldest goes. */

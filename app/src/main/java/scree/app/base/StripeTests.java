@@ -51,6 +51,7 @@ public class StripeTests {
     @Transactional
     public void lay(StudioId studio, long sitting, List<Long> products, int minutes) {
         sittings.get(studio, sitting);
+        bases.pinStripes(studio, sitting);
         OffsetDateTime now = OffsetDateTime.now(clock);
         for (long product : products) {
             Product p = kit.get(studio, product);

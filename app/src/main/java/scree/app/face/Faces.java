@@ -2,7 +2,6 @@ package scree.app.face;
 
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.picture.Picture;
 import scree.app.picture.Pictures;
+import scree.app.sitting.Remembered;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Steps;
 import scree.app.studio.Member;
@@ -39,14 +39,8 @@ public class Faces {
     private final Steps steps;
     private final Pictures pictures;
     private final Clock clock;
-    private final Map<Long, Optional<Double>> scales = new LinkedHashMap<>(16, .75f, true) {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Long, Optional<Double>> eldest) {
-            return size() > SCALES_KEPT;
-        }
-    };
+    private final Remembered<Long, Optional<Double>> scales = new Remembered<>(SCALES_KEPT);
+    private final Remembered<FaceSheet, FaceReading> read = new Remembered<>(SCALES_KEPT);
 
     Faces(Steps steps, Pictures pictures, Clock clock) {
         this.steps = steps;
@@ -58,7 +52,8 @@ public class Faces {
     public Optional<TakenFace> of(StudioId studio, long sitting) {
         return steps.present(studio, sitting, Steps.Stage.FACE, FaceSheet.class).map(p -> {
             FacePoints points = p.state().facePoints();
-            FaceReading reading = FaceReading.of(points, p.state().name());
+            FaceReading reading =
+                    read.of(p.state(), () -> FaceReading.of(points, p.state().name()));
             return new TakenFace(p.state(), points, reading, p.seq(), p.undoable(), p.redoable());
         });
     }
@@ -173,9 +168,7 @@ public class Faces {
     /** Returns millimetres per pixel of the picture when the card is in it. */
     public Optional<Double> millimetresPerPixel(StudioId studio, long picture) {
         pictures.get(studio, picture); // asked before what is kept, so that another studio never gets it
-        synchronized (scales) {
-            return scales.computeIfAbsent(picture, id -> scale(studio, id));
-        }
+        return scales.of(picture, () -> scale(studio, picture));
     }
 
     private Optional<Double> scale(StudioId studio, long picture) {

@@ -2,6 +2,7 @@ package scree.app.kit;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,12 +38,29 @@ public class KitShelf {
     /** The bases of a kit at one version. Immutable but for the rankings that were asked for, which are kept. */
     public static final class Shelf {
         private final long version;
+        private final LocalDate day;
         private final List<Product> bases;
+        private final BitSet doubtful = new BitSet();
         private final Map<Double, BaseRanking> rankings = new ConcurrentHashMap<>();
 
-        Shelf(long version, List<Product> bases) {
+        Shelf(long version, LocalDate today, List<Product> bases) {
             this.version = version;
+            this.day = today;
             this.bases = List.copyOf(bases);
+            for (int i = 0; i < this.bases.size(); i++) {
+                Product p = this.bases.get(i);
+                doubtful.set(i, !p.inStock() || p.allergens() != null || p.pastItsTime(today));
+            }
+        }
+
+        /** Returns whether the base at a position may have to stand apart; for all others nobody need ask. */
+        public boolean doubtful(int position) {
+            return doubtful.get(position);
+        }
+
+        /** Returns how many may have to stand apart. */
+        public int doubtful() {
+            return doubtful.cardinality();
         }
 
         /** Returns the bases in the order of the ranking's positions. */
@@ -66,11 +84,11 @@ public class KitShelf {
         long version = mapper.kitVersion(studio);
         synchronized (shelves) {
             Shelf kept = shelves.get(studio);
-            if (kept != null && kept.version == version) {
+            if (kept != null && kept.version == version && kept.day.equals(today())) {
                 return kept;
             }
         }
-        Shelf fresh = new Shelf(version, mapper.withRole(studio, Role.BASE.name()));
+        Shelf fresh = new Shelf(version, today(), mapper.withRole(studio, Role.BASE.name()));
         synchronized (shelves) {
             shelves.put(studio, fresh);
         }

@@ -1,7 +1,6 @@
 package scree.app.look;
 
 import java.util.List;
-import java.util.Locale;
 
 /** Writes points as SVG paths, to a tenth of a pixel. */
 public final class Lines {
@@ -29,7 +28,9 @@ public final class Lines {
     public static String closedSmooth(List<double[]> points) {
         int n = points.size();
         StringBuilder path = new StringBuilder();
-        path.append(String.format(Locale.ROOT, "M%.1f %.1f", points.get(0)[0], points.get(0)[1]));
+        path.append('M');
+        number(path, points.get(0)[0]).append(' ');
+        number(path, points.get(0)[1]);
         for (int i = 0; i < n; i++) {
             double[] a = points.get((i + n - 1) % n);
             double[] b = points.get(i);
@@ -47,7 +48,7 @@ public final class Lines {
     }
 
     /** Faster than formatting: a tenth is enough for a screen. */
-    private static StringBuilder number(StringBuilder path, double v) {
+    static StringBuilder number(StringBuilder path, double v) {
         long tenths = Math.round(v * 10);
         if (tenths < 0) {
             path.append('-');

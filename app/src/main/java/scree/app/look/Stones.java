@@ -1,7 +1,6 @@
 package scree.app.look;
 
 import java.nio.charset.StandardCharsets;
-import java.util.Locale;
 
 /**
  * Draws the stones of Scree's look as SVG paths: pebbles for shades, zones and marks; slabs for the cairn, sittings and bars.
@@ -93,7 +92,9 @@ public class Stones {
     }
 
     static String pair(double x, double y) {
-        return String.format(Locale.ROOT, "%.1f,%.1f", x, y);
+        StringBuilder pair = new StringBuilder(14);
+        Lines.number(pair, x).append(',');
+        return Lines.number(pair, y).toString();
     }
 
     private static double signed(double v, double power) {

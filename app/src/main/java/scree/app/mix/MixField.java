@@ -27,11 +27,18 @@ record MixField(
         double targetY) {
 
     /** A stone in its place. */
-    record Stone(String name, String path, String colour, double x, double y, boolean atEdge) {}
+    record Stone(String name, String path, String colour, double x, double y, boolean atEdge) {
+        /** Returns where the middle of its name lies, so that the name stays within the field. */
+        public double nameX() {
+            double half = CHARACTER / 2 * (name.length() + (atEdge ? ", further out".length() : 0)) + 6;
+            return Math.max(half, Math.min(WIDTH - half, x));
+        }
+    }
 
     static final double WIDTH = 470;
     static final double HEIGHT = 400;
     private static final double ROOM = 30;
+    private static final double CHARACTER = 7.6;
     private static final Stones STONES = new Stones();
 
     static MixField of(MixBench.Bench bench) {

@@ -92,7 +92,7 @@ record MixView(
                 BaseWords.one(recipe.difference()),
                 words.nearness(recipe.difference()),
                 parts(bench, tested, words),
-                remarks(bench, words),
+                remarks(bench, tested, words),
                 choices(bench, true, words),
                 choices(bench, false, words),
                 proposals(bench, words),
@@ -172,9 +172,13 @@ record MixView(
         }
     }
 
-    private static List<Remark> remarks(MixBench.Bench bench, BaseWords words) {
+    private static List<Remark> remarks(MixBench.Bench bench, Set<Long> tested, BaseWords words) {
+        boolean known = bench.sheet().parts().stream().allMatch(p -> tested.contains(p.product()));
         List<Remark> remarks = new ArrayList<>();
         for (Reason r : RecipeAdvice.of(bench.recipe(), bench.target().colour())) {
+            if (known && r.code() == RecipeAdvice.Code.ESTIMATE) {
+                continue;
+            }
             remarks.add(new Remark(
                     remark(r, bench.pool().products(), words),
                     r.severity() != Severity.NOTE,

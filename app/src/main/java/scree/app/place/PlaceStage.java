@@ -37,11 +37,7 @@ class PlaceStage implements StageOfSitting {
         if (!worked || faces.of(studio, sitting.id()).isEmpty()) {
             return new Cairn.Stage(key(), Cairn.State.TO_COME, null, null, null);
         }
-        long areas = placements.of(studio, sitting.id()).stream()
-                .flatMap(p -> p.zones().stream())
-                .map(z -> z.zone().area())
-                .distinct()
-                .count();
+        long areas = placements.areas(studio, sitting);
         return new Cairn.Stage(key(), Cairn.State.DONE, areas + " zones", null, null);
     }
 }

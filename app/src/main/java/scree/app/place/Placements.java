@@ -6,17 +6,18 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.face.TakenFace;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
+import scree.app.sitting.Remembered;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.sitting.Steps;
@@ -48,6 +49,7 @@ public class Placements {
     static final double USUAL_STRENGTH = .95;
 
     private static final int FILMS_KEPT = 4000;
+    private static final int PLANS_KEPT = 50;
     private static final Lab SUPPOSED = Lab.of(60, 11, 18);
     private static final Zone[] SKIN_FROM = {Zone.CHEEK, Zone.OUTER_CHEEK, Zone.JAW, Zone.FOREHEAD, Zone.NECK};
 
@@ -58,14 +60,11 @@ public class Placements {
     private final Touches touches;
     private final Kit kit;
     private final Clock clock;
-    private final Map<FilmKey, Optional<Dose.Film>> films = new LinkedHashMap<>(64, .75f, true) {
-        private static final long serialVersionUID = 1;
+    private final Remembered<FilmKey, Optional<Dose.Film>> films = new Remembered<>(FILMS_KEPT);
+    private final Remembered<PlanKey, Plan> plans = new Remembered<>(PLANS_KEPT);
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<FilmKey, Optional<Dose.Film>> eldest) {
-            return size() > FILMS_KEPT;
-        }
-    };
+    /** All that a plan depends on. */
+    private record PlanKey(FaceSheet face, PlaceSheet place, Integer birthYear, int year, String skinType) {}
 
     private record FilmKey(Lab colour, double contrast) {}
 
@@ -92,7 +91,7 @@ public class Placements {
         Optional<Steps.Present<PlaceSheet>> kept =
                 steps.present(studio, sitting.id(), Steps.Stage.PLACE, PlaceSheet.class);
         PlaceSheet sheet = kept.map(Steps.Present::state).orElseGet(PlaceSheet::usual);
-        Plan plan = Planner.plan(faces.brief(face, sitting), sheet.method(), sheet.zoneEdits());
+        Plan plan = planned(sitting, face, sheet);
         Optional<TakenReading> reading = readings.of(studio, sitting.id());
         Optional<Lab> read = reading.flatMap(r -> skin(r.skin()));
         Lab skin = read.orElse(SUPPOSED);
@@ -115,6 +114,28 @@ public class Placements {
                 kept.map(Steps.Present::undoable).orElse(false),
                 kept.map(Steps.Present::redoable).orElse(false),
                 touches.broken(studio, sitting.id()));
+    }
+
+    private Plan planned(Sitting sitting, TakenFace face, PlaceSheet sheet) {
+        PlanKey key = new PlanKey(
+                face.sheet(), sheet, sitting.birthYear(), sitting.startsAt().getYear(), sitting.skinType());
+        return plans.of(key, () -> Planner.plan(faces.brief(face, sitting), sheet.method(), sheet.zoneEdits()));
+    }
+
+    /** Returns how many areas the plan works on, without looking at the kit. */
+    public long areas(StudioId studio, Sitting sitting) {
+        return faces.of(studio, sitting.id())
+                .map(face -> {
+                    PlaceSheet sheet = steps.present(studio, sitting.id(), Steps.Stage.PLACE, PlaceSheet.class)
+                            .map(Steps.Present::state)
+                            .orElseGet(PlaceSheet::usual);
+                    return planned(sitting, face, sheet).zones().stream()
+                            .map(PlacedZone::area)
+                            .filter(area -> !sheet.off().contains(area.family()))
+                            .distinct()
+                            .count();
+                })
+                .orElse(0L);
     }
 
     /** What the product lies on: the evened skin of jaw and neck, since a red cheek is under its base by then. */
@@ -177,9 +198,7 @@ public class Placements {
 
     private Optional<Dose.Film> film(Product p) {
         FilmKey key = new FilmKey(p.settled(), p.contrastRatio());
-        synchronized (films) {
-            return films.computeIfAbsent(key, k -> Dose.Film.of(k.colour(), k.contrast()));
-        }
+        return films.of(key, () -> Dose.Film.of(key.colour(), key.contrast()));
     }
 
     // ---- changes: each is a step ----

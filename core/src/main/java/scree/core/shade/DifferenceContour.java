@@ -13,6 +13,8 @@ import scree.core.colour.Lab;
 public final class DifferenceContour {
     private static final int RAYS = 72;
     private static final double LEAN_SPAN = 60;
+    /** From a step of 0.02 down to a thousandth of a degree or of L*. */
+    private static final int HALVINGS = 11;
 
     private DifferenceContour() {}
 
@@ -39,15 +41,15 @@ public final class DifferenceContour {
         double step = 0.02;
         double inside = 0;
         double t = step;
-        while (t < 1 && nearest(gradient, place(centre, dx, dy, t)) <= difference) {
+        while (t < 1 && within(gradient, place(centre, dx, dy, t), difference)) {
             inside = t;
             t += step;
         }
         double low = inside;
         double high = Math.min(1, t);
-        for (int i = 0; i < 20; i++) {
+        for (int i = 0; i < HALVINGS; i++) {
             double middle = (low + high) / 2;
-            if (nearest(gradient, place(centre, dx, dy, middle)) <= difference) {
+            if (within(gradient, place(centre, dx, dy, middle), difference)) {
                 low = middle;
             } else {
                 high = middle;
@@ -59,6 +61,16 @@ public final class DifferenceContour {
     private static FieldPlace place(FieldPlace centre, double dx, double dy, double t) {
         double lightness = Math.min(99, Math.max(1, centre.lightness() + dy * t * 30));
         return new FieldPlace(centre.lean() + dx * t * LEAN_SPAN, lightness);
+    }
+
+    /** Returns whether any colour of the gradient is that near; asks no further than it has to. */
+    private static boolean within(List<Lab> gradient, FieldPlace place, double difference) {
+        for (Lab skin : gradient) {
+            if (place.at(skin.chroma()).differenceFrom(skin) <= difference) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Returns the smallest difference of a place from the gradient. */

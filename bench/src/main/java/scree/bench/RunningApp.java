@@ -1,0 +1,70 @@
+package scree.bench;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Map;
+
+/** The built application in a process of its own, on free ports, until it is closed. */
+final class RunningApp implements AutoCloseable {
+    private final Process process;
+    private final int port;
+    private final double seconds;
+
+    private RunningApp(Process process, int port, double seconds) {
+        this.process = process;
+        this.port = port;
+        this.seconds = seconds;
+    }
+
+    /** Starts it and waits until it says that it is healthy. */
+    static RunningApp start(String jar, Map<String, String> settings) throws IOException, InterruptedException {
+        int port = freePort();
+        int health = freePort();
+        ProcessBuilder builder = new ProcessBuilder("java", "-Xmx512m", "-XX:+UseSerialGC", "-jar", jar);
+        builder.environment().put("SCREE_PORT", String.valueOf(port));
+        builder.environment().put("SCREE_HEALTH_PORT", String.valueOf(health));
+        builder.environment().putAll(settings);
+        builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
+        long start = System.nanoTime();
+        Process process = builder.start();
+        HttpClient http = HttpClient.newHttpClient();
+        HttpRequest ask = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + health + "/actuator/health"))
+                .build();
+        while (System.nanoTime() - start < 300e9) {
+            try {
+                if (http.send(ask, HttpResponse.BodyHandlers.ofString()).body().contains("UP")) {
+                    return new RunningApp(process, port, (System.nanoTime() - start) / 1e9);
+                }
+            } catch (IOException notYet) {
+                Thread.sleep(50);
+            }
+        }
+        process.destroy();
+        throw new IllegalStateException("the application did not become healthy in five minutes");
+    }
+
+    /** Returns seconds from new process to healthy. */
+    double seconds() {
+        return seconds;
+    }
+
+    URI at(String path) {
+        return URI.create("http://127.0.0.1:" + port + path);
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+
+    @Override
+    public void close() throws InterruptedException {
+        process.destroy();
+        process.waitFor();
+    }
+}
