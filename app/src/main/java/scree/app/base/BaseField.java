@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import scree.app.look.PebbleField;
 import scree.app.look.Stones;
+import scree.app.sitting.Remembered;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.shade.DifferenceContour;
@@ -33,6 +34,8 @@ record BaseField(
     private static final int CROWDED = 60;
     private static final int MARKED = 5;
     private static final Stones STONES = new Stones();
+    /** The same skin has the same contours on every page. */
+    private static final Remembered<MatchTarget, List<List<FieldPlace>>> CONTOURS = new Remembered<>(100);
 
     static BaseField of(Shortlist list, long sitting, BaseWords words) {
         MatchTarget target = list.target();
@@ -40,9 +43,10 @@ record BaseField(
         PebbleField field = new PebbleField(WIDTH, HEIGHT, middle, LEAN_SPAN, LIGHT_SPAN);
         List<Lab> line = target.gradient();
         List<PebbleField.Contour> contours = new ArrayList<>();
-        contours.add(field.contour(DifferenceContour.around(line, 3), "#CDCDCD", "1 6", "contour.3"));
-        contours.add(field.contour(DifferenceContour.around(line, 2), "#D3D3D3", "9 5", "contour.2"));
-        contours.add(field.contour(DifferenceContour.around(line, 1), "#DADADA", null, "contour.1"));
+        List<List<FieldPlace>> around = CONTOURS.of(target, () -> contours(line));
+        contours.add(field.contour(around.get(2), "#CDCDCD", "1 6", "contour.3"));
+        contours.add(field.contour(around.get(1), "#D3D3D3", "9 5", "contour.2"));
+        contours.add(field.contour(around.get(0), "#DADADA", null, "contour.1"));
         double cx = field.x(middle.lean());
         double cy = field.y(middle.lightness());
         FieldPlace cheek = FieldPlace.of(target.cheek());
@@ -70,6 +74,13 @@ record BaseField(
                 field.y(neck.lightness()),
                 Srgb.hex(target.cheek()),
                 Srgb.hex(target.neck()));
+    }
+
+    private static List<List<FieldPlace>> contours(List<Lab> line) {
+        return List.of(
+                DifferenceContour.around(line, 1),
+                DifferenceContour.around(line, 2),
+                DifferenceContour.around(line, 3));
     }
 
     private static PebbleField.Shade shade(Shortlist.Ranked r, Shortlist list, long sitting, BaseWords words) {

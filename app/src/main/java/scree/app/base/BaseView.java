@@ -90,7 +90,7 @@ record BaseView(
     /** What was taken. */
     record Taken(String name, String note, String figure, boolean provisional, String overruled) {}
 
-    private static final int LISTED = 40;
+    private static final int LISTED = 30;
     private static final String LETTERS = "ABC";
     private static final Stones STONES = new Stones();
 

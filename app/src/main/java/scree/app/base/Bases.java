@@ -3,12 +3,14 @@ package scree.app.base;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -119,10 +121,14 @@ public class Bases {
 
         Shortlist answer(BaseFilter filter) {
             List<Product> all = kept.bases();
-            List<Shortlist.Ranked> usable = ranked(LISTED, i -> filter.lets(all.get(i)) && !isStruck(i), true);
-            List<Shortlist.Ranked> apart = kept.doubtful() == 0
-                    ? List.of()
-                    : ranked(APART, i -> kept.doubtful(i) && filter.lets(all.get(i)) && isStruck(i), false);
+            List<Shortlist.Ranked> usable = ranked(LISTED, i -> filter.lets(all.get(i)) && !isStruck(i));
+            List<Shortlist.Ranked> apart = kept.doubtful()
+                    .filter(i -> filter.lets(all.get(i)) && isStruck(i))
+                    .mapToObj(i -> ranking.at(i, target, family, wish))
+                    .sorted(Comparator.comparingDouble(BaseRanking.Placed::standing))
+                    .limit(APART)
+                    .map(p -> ranked(p, 0))
+                    .toList();
             int listed = filter.equals(BaseFilter.ANY)
                     ? all.size()
                     : (int) all.stream().filter(filter::lets).count();
@@ -141,10 +147,10 @@ public class Bases {
                     reading.light());
         }
 
-        private List<Shortlist.Ranked> ranked(int most, java.util.function.IntPredicate lets, boolean numbered) {
+        private List<Shortlist.Ranked> ranked(int most, IntPredicate lets) {
             List<Shortlist.Ranked> ranked = new ArrayList<>();
             for (BaseRanking.Placed placed : ranking.best(target, family, wish, most, lets)) {
-                ranked.add(ranked(placed, numbered ? ranked.size() + 1 : 0));
+                ranked.add(ranked(placed, ranked.size() + 1));
             }
             return ranked;
         }

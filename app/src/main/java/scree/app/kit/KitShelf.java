@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import scree.app.studio.StudioId;
 import scree.core.shade.BaseRanking;
@@ -23,6 +24,7 @@ public class KitShelf {
 
     private final ProductMapper mapper;
     private final Clock clock;
+    private final Map<StudioId, Object> locks = new ConcurrentHashMap<>();
     private final Map<StudioId, Shelf> shelves = new LinkedHashMap<>(16, .75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<StudioId, Shelf> eldest) {
@@ -58,9 +60,9 @@ public class KitShelf {
             return doubtful.get(position);
         }
 
-        /** Returns how many may have to stand apart. */
-        public int doubtful() {
-            return doubtful.cardinality();
+        /** Returns the positions of those that may have to stand apart. */
+        public IntStream doubtful() {
+            return doubtful.stream();
         }
 
         /** Returns the bases in the order of the ranking's positions. */
@@ -79,20 +81,31 @@ public class KitShelf {
         }
     }
 
-    /** Returns the shelf as the kit is now. */
+    /** Returns the shelf as the kit is now. When it has to be read anew, one asks and the others of the studio wait for it. */
     public Shelf of(StudioId studio) {
         long version = mapper.kitVersion(studio);
+        Shelf known = known(studio, version);
+        if (known != null) {
+            return known;
+        }
+        synchronized (locks.computeIfAbsent(studio, s -> new Object())) {
+            Shelf meanwhile = known(studio, version);
+            if (meanwhile != null) {
+                return meanwhile;
+            }
+            Shelf fresh = new Shelf(version, today(), mapper.withRole(studio, Role.BASE.name()));
+            synchronized (shelves) {
+                shelves.put(studio, fresh);
+            }
+            return fresh;
+        }
+    }
+
+    private Shelf known(StudioId studio, long version) {
         synchronized (shelves) {
             Shelf kept = shelves.get(studio);
-            if (kept != null && kept.version == version && kept.day.equals(today())) {
-                return kept;
-            }
+            return kept != null && kept.version == version && kept.day.equals(today()) ? kept : null;
         }
-        Shelf fresh = new Shelf(version, today(), mapper.withRole(studio, Role.BASE.name()));
-        synchronized (shelves) {
-            shelves.put(studio, fresh);
-        }
-        return fresh;
     }
 
     /** Returns today, for what is past its time. */

@@ -72,13 +72,29 @@ public final class BaseRanking {
         List<Placed> placed = new ArrayList<>();
         for (ShadeIndex.Hit hit : index.nearest(
                 target.colour(), most, i -> lets.test(i) ? cost(i, family, lean, wish) : ShadeIndex.NOT_LISTED)) {
-            Candidate c = candidates.get(hit.position());
-            List<Reason> undertone = undertone(hit, family, lean);
-            List<Reason> wear = Wear.of(c.coverage(), c.finish(), c.form(), wish);
-            placed.add(new Placed(
-                    hit.position(), onSkin.get(hit.position()), hit.difference(), hit.cost(), undertone, wear));
+            placed.add(placed(hit.position(), hit.difference(), hit.cost(), family, lean, wish));
         }
         return placed;
+    }
+
+    /** Returns one base in its place, by its position. */
+    public Placed at(int position, MatchTarget target, Undertone.Family family, Wear.Wish wish) {
+        double lean = ReferenceCurve.hueLean(target.colour());
+        double difference = target.colour().differenceFrom(onSkin.get(position));
+        return placed(position, difference, cost(position, family, lean, wish), family, lean, wish);
+    }
+
+    private Placed placed(
+            int position, double difference, double cost, Undertone.Family family, double lean, Wear.Wish wish) {
+        Candidate c = candidates.get(position);
+        List<Reason> wear = Wear.of(c.coverage(), c.finish(), c.form(), wish);
+        return new Placed(
+                position,
+                onSkin.get(position),
+                difference,
+                cost,
+                undertone(onSkin.get(position), difference, family, lean),
+                wear);
     }
 
     /** Returns the colour on the skin of the base at a position. */
@@ -97,14 +113,13 @@ public final class BaseRanking {
         return Undertone.Family.ofLean(own) != family && Math.abs(own - lean) > SAME_LEAN_DEGREES;
     }
 
-    private List<Reason> undertone(ShadeIndex.Hit hit, Undertone.Family family, double lean) {
-        Lab shade = onSkin.get(hit.position());
+    private static List<Reason> undertone(Lab shade, double difference, Undertone.Family family, double lean) {
         if (!otherFamily(shade, family, lean)) {
             return List.of();
         }
         Undertone.Family own = Undertone.Family.ofLean(ReferenceCurve.hueLean(shade));
         return List.of(
-                hit.difference() <= LOOKS_LIKE_A_MATCH
+                difference <= LOOKS_LIKE_A_MATCH
                         ? Reason.check(Code.NEAR_BUT_OTHER_FAMILY, own, family)
                         : Reason.note(Code.OTHER_FAMILY, own, family));
     }
