@@ -156,7 +156,7 @@ record BaseView(
         String mark = switch (p.use()) {
             case MATCHED -> "full";
             case UNDERTONE -> "half";
-            case REFERENCE -> "hollow";
+            case REFERENCE -> "beside";
             case REFUSED -> "split";
         };
         return new Place(

@@ -93,6 +93,7 @@ class RecordController {
             String figure,
             String rank,
             String note,
+            String against,
             String trust) {}
 
     /** A client in the list. */
@@ -169,6 +170,7 @@ class RecordController {
                         ? null
                         : messages.getMessage("record.rank", new Object[] {choice.rank()}, locale),
                 choice == null ? null : choice.note(),
+                choice == null ? null : choice.overruled(),
                 choice != null && choice.trust().equals(SkinReading.Trust.PROVISIONAL.name())
                         ? messages.getMessage(
                                 "UNFIT".equals(choice.lightGrade()) ? "record.provisional.light" : "record.provisional",

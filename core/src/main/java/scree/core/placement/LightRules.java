@@ -14,7 +14,6 @@ import scree.core.face.Tick;
 import scree.core.face.Trait;
 import scree.core.method.Aim;
 import scree.core.method.PlacementMethod.UnderEye;
-import scree.core.method.PlacementMethod.Widening;
 import scree.core.plane.Curves;
 import scree.core.plane.Profile;
 import scree.core.plane.Vec;
@@ -22,16 +21,16 @@ import scree.core.plane.Vec;
 /** The areas that come forward, matt and a step or two lighter. Never on a bag, on crepe, or where the face is widest. */
 final class LightRules {
     static final List<Rule> ALL = List.of(
-            new UnderTheEye(),
+            new UnderEyeLight(),
             new InnerEye(),
             new Bridge(),
-            new Forehead(),
+            new ForeheadLight(),
             new UnderBrow(),
             new LipBow(),
             new Chin(),
-            new Mouth(),
+            new MouthLight(),
             new CleanLine(),
-            new Widen(),
+            new WideningLight(),
             new Restraint());
 
     /** Past this many lights at once no shadow is left to hold them. House choice. */
@@ -47,124 +46,6 @@ final class LightRules {
             return careful ? UnderEye.CORNERS : d.aim(Aim.LIFT) ? UnderEye.WEDGE : UnderEye.TRIANGLE;
         }
         return school;
-    }
-
-    private static final class UnderTheEye implements Rule {
-        private static final double STRENGTH = .8;
-
-        @Override
-        public void place(Draft d) {
-            for (Side side : Draft.BOTH) {
-                SideMap s = d.side(side);
-                Draft.Zoning z = d.zone(Area.UNDER_EYE_LIGHT, side);
-                if (d.has(Tick.EYE_BAGS)) {
-                    groove(d, s, z);
-                } else {
-                    switch (underEye(d)) {
-                        case CORNERS -> corners(d, s, z);
-                        case DOWNWARD -> downward(d, s, z);
-                        case WEDGE -> wedge(d, s, z);
-                        default -> triangle(d, s, z);
-                    }
-                }
-                d.add(z);
-            }
-        }
-
-        private static void triangle(Draft d, SideMap s, Draft.Zoning z) {
-            double fall = Math.max(
-                    mix(s.lidLow.y(), s.nostrilLine, .72), s.underEye(.5, .052).y() + .17);
-            fall = Math.min(fall, s.nostrilLine - .03);
-            double x = clamp(
-                    mix(s.eyeIn.x(), s.pupil.x(), .75),
-                    s.underEye(.3, .05).x(),
-                    s.underEye(.7, .05).x());
-            Vec tip = new Vec(x, fall);
-            List<Vec> around = List.of(
-                    s.underEye(.02, .055),
-                    s.underEye(.28, .052),
-                    s.underEye(.62, .052),
-                    s.underEye(.90, .06),
-                    s.underEye(.95, .10),
-                    s.underEye(.9, .08).towards(tip, .45),
-                    s.underEye(.9, .08).towards(tip, .85),
-                    tip.plus(-.03, 0),
-                    s.underEye(.06, .09).towards(tip, .62));
-            Vec heart = s.underEye(.42, .06).towards(tip, .28);
-            z.why(Why.TRIANGLE_LIGHT)
-                    .strength(STRENGTH, .035 * d.tuning.blur())
-                    .piece(Strokes.patch(around, heart, s.onFace()))
-                    .way(List.of(heart, tip));
-        }
-
-        private static void corners(Draft d, SideMap s, Draft.Zoning z) {
-            Vec in = s.underEye(.04, .085);
-            Vec out = s.underEye(.93, .088);
-            Profile width = Profile.even(.02, .034, .02);
-            Profile amount = Profile.even(.5, 1, .2);
-            z.why(Why.CORNERS_ONLY)
-                    .strength(STRENGTH, .032 * d.tuning.blur())
-                    .piece(Strokes.ribbon(
-                            smooth(in.plus(-.03, -.02), in.plus(.03, .06), in.plus(.10, .13)),
-                            width,
-                            amount,
-                            0,
-                            s.onFace()))
-                    .piece(Strokes.ribbon(
-                            smooth(out.plus(-.06, .025), out.plus(.05, 0), out.plus(.17, -.09)),
-                            width,
-                            amount,
-                            0,
-                            s.onFace()))
-                    .way(List.of(in, in.plus(.10, .13)));
-        }
-
-        private static void downward(Draft d, SideMap s, Draft.Zoning z) {
-            Vec end = new Vec(mix(s.eyeIn.x(), s.pupil.x(), .55), mix(s.lidLow.y(), s.nostrilLine, .86));
-            List<Vec> line = smooth(s.underEye(.30, .085), s.underEye(.30, .085).towards(end, .5), end);
-            z.why(Why.DOWNWARD_LENGTHENS)
-                    .strength(STRENGTH, .042 * d.tuning.blur())
-                    .piece(Strokes.ribbon(
-                            line, Profile.even(.03, .062, .05, .024), Profile.even(.7, 1, .6, .08), 0, s.onFace()))
-                    .way(List.of(line.get(0), end));
-        }
-
-        private static void wedge(Draft d, SideMap s, Draft.Zoning z) {
-            double height = s.browEnd.y() + .15;
-            Vec tip = s.eyeOut.towards(new Vec(s.edge(height), height), .62);
-            tip = new Vec(Math.min(tip.x(), s.edge(tip.y()) - .1), Math.max(tip.y(), s.browEnd.y() + .12));
-            List<Vec> around = List.of(
-                    s.underEye(.40, .075),
-                    s.underEye(.75, .06),
-                    s.eyeOut.plus(.08, .01),
-                    s.eyeOut.plus(.08, .01).towards(tip, .6),
-                    tip,
-                    tip.plus(-.005, .05),
-                    s.eyeOut.plus(.02, .145).towards(tip, .5).plus(.0, .02),
-                    s.eyeOut.plus(.02, .145),
-                    s.underEye(.62, .155),
-                    s.underEye(.42, .115));
-            Vec in = s.underEye(.04, .085);
-            z.why(Why.WEDGE_LIFTS)
-                    .strength(STRENGTH, .028 * d.tuning.blur())
-                    .piece(Strokes.patch(around, s.eyeOut.plus(.0, .095), s.onFace()))
-                    .piece(Strokes.ribbon(
-                            smooth(in.plus(-.03, -.02), in.plus(.03, .06), in.plus(.08, .10)),
-                            Profile.even(.018, .028, .016),
-                            Profile.even(.4, .75, .15),
-                            0,
-                            s.onFace()))
-                    .way(List.of(s.underEye(.6, .10), tip));
-        }
-
-        /** Only the groove under a bag; the bag itself stays bare. */
-        private static void groove(Draft d, SideMap s, Draft.Zoning z) {
-            List<Vec> line = smooth(s.underEye(.08, .20), s.underEye(.42, .22), s.underEye(.78, .19));
-            z.why(Why.BAG_GROOVE)
-                    .strength(STRENGTH, .024 * d.tuning.blur())
-                    .piece(Strokes.ribbon(line, Profile.even(.016, .024, .014), Profile.even(.5, 1, .2), 0, s.onFace()))
-                    .way(List.of(line.get(0), line.get(line.size() - 1)));
-        }
     }
 
     /** Inner eye corner and side of the nose: pushes close-set eyes apart. */
@@ -210,51 +91,6 @@ final class LightRules {
                             0,
                             d.side(Side.LEFT).onFace()))
                     .way(line));
-        }
-    }
-
-    /** A fan in the forehead's middle; not on a tall one, nor on dry patches. */
-    private static final class Forehead implements Rule {
-        private static final double TALL = 1.12;
-
-        @Override
-        public void place(Draft d) {
-            double height = d.foreheadHeight();
-            boolean tall = d.is(Trait.FOREHEAD, true) || height >= TALL * d.middleThird();
-            if (tall
-                    || d.brief.lead() == Shape.OBLONG
-                    || d.has(Tick.DRY_FOREHEAD)
-                    || d.has(Tick.FRINGE)
-                    || d.aim(Aim.NATURAL)
-                    || d.aim(Aim.LIFT)) {
-                return;
-            }
-            double low = d.browHeight() - .10;
-            double hair = d.brief.face().at(Landmark.HAIRLINE).y();
-            double top = hair + Math.max(.24 * height, .16);
-            if (low - top < .12) {
-                return;
-            }
-            SideMap r = d.side(Side.RIGHT);
-            SideMap l = d.side(Side.LEFT);
-            Vec foot = d.middle(low);
-            Vec head = d.middle(top);
-            double below = .03;
-            List<Vec> around = List.of(
-                    foot.plus(-.35 * r.browStart.x() + below * .5, -.03),
-                    foot.plus(0, below),
-                    foot.plus(.35 * l.browStart.x() - below * .5, -.03),
-                    new Vec(mix(foot.x(), .62 * l.pupil.x(), .55), mix(low, top, .55)),
-                    new Vec(.62 * l.pupil.x(), top + .04),
-                    new Vec(mix(head.x(), .62 * l.pupil.x(), .5), top),
-                    new Vec(mix(head.x(), -.62 * r.pupil.x(), .5), top),
-                    new Vec(-.62 * r.pupil.x(), top + .04),
-                    new Vec(mix(foot.x(), -.62 * r.pupil.x(), .55), mix(low, top, .55)));
-            d.add(d.zone(Area.FOREHEAD_LIGHT)
-                    .why(Why.FOREHEAD_FORWARD)
-                    .strength(.55, .075 * d.tuning.blur())
-                    .piece(Strokes.patch(around, foot.towards(head, .5), l.onFace()))
-                    .way(List.of(foot, head)));
         }
     }
 
@@ -387,63 +223,6 @@ final class LightRules {
         }
     }
 
-    /** Corners, folds and lines beside the mouth: light takes the shadow away, not the fold. */
-    private static final class Mouth implements Rule {
-        private static final double STRENGTH = .6;
-
-        @Override
-        public void place(Draft d) {
-            boolean lift = d.aim(Aim.LIFT);
-            for (Side side : Draft.BOTH) {
-                SideMap s = d.side(side);
-                if (lift || d.has(Tick.MARIONETTE_LINES)) {
-                    corner(d, s);
-                }
-                if (lift || d.has(Tick.NOSE_FOLDS)) {
-                    fold(d, s);
-                }
-                if (d.has(Tick.MARIONETTE_LINES) || lift && d.brief.age() >= Tick.matureFrom()) {
-                    marionette(d, s);
-                }
-            }
-        }
-
-        private static void corner(Draft d, SideMap s) {
-            List<Vec> line = smooth(s.mouth.plus(-.05, .135), s.mouth.plus(.055, .075), s.mouth.plus(.13, -.04));
-            d.add(d.zone(Area.MOUTH_CORNER_LIGHT, s.side)
-                    .why(Why.SHADOW_GONE)
-                    .strength(STRENGTH, .018)
-                    .piece(Strokes.ribbon(line, Profile.even(.016, .03, .014), Profile.even(.3, 1, .2), 0, s.onFace()))
-                    .way(line));
-        }
-
-        private static void fold(Draft d, SideMap s) {
-            Vec a = new Vec(s.alare.x() + .055, s.nostrilLine + .035);
-            Vec b = s.mouth.plus(.115, -.14);
-            List<Vec> line = Curves.bow(a, a.towards(b, .5).plus(.03, -.01), b, 24);
-            d.add(d.zone(Area.FOLD_LIGHT, s.side)
-                    .why(Why.SHADOW_GONE)
-                    .strength(STRENGTH, .02)
-                    .piece(Strokes.ribbon(line, Profile.even(.024, .026, .014), Profile.even(1, .8, .1), 0, s.onFace()))
-                    .way(line));
-        }
-
-        private static void marionette(Draft d, SideMap s) {
-            Vec a = s.mouth.plus(.05, .13);
-            Vec b = a.towards(s.low(s.mouth.x() + .10).plus(-.03, -.10), .72);
-            b = new Vec(Math.min(b.x(), s.edge(b.y()) - .055), Math.max(b.y(), a.y() + .13));
-            if (a.distanceTo(b) < .10) {
-                return;
-            }
-            d.add(d.zone(Area.MARIONETTE_LIGHT, s.side)
-                    .why(Why.SHADOW_GONE)
-                    .strength(STRENGTH, .02)
-                    .piece(Strokes.ribbon(
-                            List.of(a, b), Profile.even(.016, .024, .012), Profile.even(.9, 1, .1), 0, s.onFace()))
-                    .way(List.of(b, a)));
-        }
-    }
-
     /** Returns the clean line under the cheek's shadow, empty when there is no room. */
     static List<Vec> cleanLine(Draft d, SideMap s) {
         List<Vec> shadow = Curves.evenly(d.cheek(s.side).shadow, 31);
@@ -486,77 +265,6 @@ final class LightRules {
                                 s.clearOfMouth(SideMap.MOUTH_ROOM)))
                         .way(back));
             }
-        }
-    }
-
-    /** Light widens the narrow part: the jaw's edge or the outer eye corners, never both, never where it is widest. */
-    private static final class Widen implements Rule {
-        @Override
-        public void place(Draft d) {
-            Widening way = d.method.widening();
-            if (way == Widening.USUAL) {
-                way = usual(d);
-            }
-            boolean strongJaw = d.tuning.jaw() > .45;
-            boolean strongTemple = d.tuning.temple() > .75 && !d.has(Tick.HOLLOW_TEMPLES);
-            for (Side side : Draft.BOTH) {
-                SideMap s = d.side(side);
-                if (way == Widening.JAW_EDGE && !strongJaw && !d.has(Tick.JOWL)) {
-                    jawEdge(d, s);
-                } else if (way == Widening.EYE_CORNER && !strongTemple) {
-                    eyeCorner(d, s);
-                }
-            }
-        }
-
-        private static Widening usual(Draft d) {
-            if (d.aim(Aim.LIFT)) {
-                return Widening.EYE_CORNER;
-            }
-            if (d.aim(Aim.NATURAL)) {
-                return Widening.NEITHER;
-            }
-            return switch (d.brief.lead()) {
-                case SQUARE, TRIANGLE -> Widening.EYE_CORNER;
-                case HEART, DIAMOND -> Widening.JAW_EDGE;
-                default -> Widening.NEITHER;
-            };
-        }
-
-        private static void jawEdge(Draft d, SideMap s) {
-            double y = mix(s.cheek.y(), s.jaw.y(), .75);
-            Outline.Run run = s.ring(new Vec(s.edge(y), y), s.low(Math.max(s.jawMid.x(), s.mouth.x() + .25)), .085);
-            d.add(d.zone(Area.JAW_EDGE_LIGHT, s.side)
-                    .why(Why.WIDENS_JAW)
-                    .strength(.6, .035 * d.tuning.blur())
-                    .piece(Strokes.ribbon(
-                            run.points(),
-                            Profile.even(.03, .055, .025),
-                            Profile.even(.5, 1, .2),
-                            0,
-                            s.clearOfMouth(.16)))
-                    .way(List.of(
-                            run.points().get(12),
-                            run.points().get(12).plus(run.outward().get(12).times(-.16)))));
-        }
-
-        private static void eyeCorner(Draft d, SideMap s) {
-            Vec a = s.eyeOut.plus(.09, .015);
-            double y = s.browEnd.y() + .14;
-            Vec b = a.towards(new Vec(s.edge(s.browEnd.y() + .12) - .10, y), .80);
-            if (b.x() - a.x() < .04) {
-                return;
-            }
-            d.add(d.zone(Area.EYE_CORNER_LIGHT, s.side)
-                    .why(Why.WIDENS_EYES)
-                    .strength(.6, .03 * d.tuning.blur())
-                    .piece(Strokes.ribbon(
-                            smooth(a, a.towards(b, .5).plus(.01, .01), b),
-                            Profile.even(.02, .05, .03),
-                            Profile.even(.6, 1, .3),
-                            0,
-                            s.onFace()))
-                    .way(List.of(a, b)));
         }
     }
 

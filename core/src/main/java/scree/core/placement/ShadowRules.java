@@ -10,7 +10,6 @@ import scree.core.face.Shape;
 import scree.core.face.Side;
 import scree.core.face.Tick;
 import scree.core.face.Trait;
-import scree.core.face.Unevenness;
 import scree.core.method.Aim;
 import scree.core.plane.Profile;
 import scree.core.plane.Vec;
@@ -19,84 +18,17 @@ import scree.core.reason.Reason;
 /** The areas that push back. Widths, strengths and softness were tried on drawn faces; what each does stands at its rule. */
 final class ShadowRules {
     static final List<Rule> ALL = List.of(
-            new Cheek(),
+            new CheekShadow(),
             new Hairline(),
             new Temple(),
             new Jaw(),
             new UnderChin(),
-            new Nose(),
+            new NoseShadow(),
             new NoseTip(),
             new ChinEdge(),
             new UnderLip());
 
     private ShadowRules() {}
-
-    /** From the ear towards the mouth corner, deepest at the hair, nothing in front; its lower edge is the crisp one. */
-    private static final class Cheek implements Rule {
-        private static final Profile WIDTH_SHAPE = Profile.of(0, .085, .35, .078, .75, .05, 1, .022);
-        private static final Profile AMOUNT = Profile.of(0, .82, .28, 1, .64, .68, .87, .26, 1, .05);
-        private static final double HOLLOW_EASE = .5;
-
-        @Override
-        public void place(Draft d) {
-            for (Side side : Draft.BOTH) {
-                SideMap s = d.side(side);
-                CheekLines lines = d.cheek(side);
-                Draft.Zoning z = d.zone(Area.CHEEK_SHADOW, side);
-                double strength = 1.05 * d.tuning.depth();
-                z.why(
-                                Why.FROM_THE_EAR,
-                                CheekLines.hollow(d) >= .75
-                                        ? scree.core.method.PlacementMethod.CheekLine.HOLLOW
-                                        : scree.core.method.PlacementMethod.CheekLine.BONE)
-                        .why(Why.STOPS_AT, d.method.stop());
-                if (d.has(Tick.HOLLOW_CHEEKS)) {
-                    strength *= HOLLOW_EASE;
-                    z.why(Why.HOLLOW_EASED);
-                }
-                List<Reason> more = new ArrayList<>();
-                strength *= d.fuller(side, more);
-                shape(d, z);
-                double bias = d.aim(Aim.LIFT) ? .15 : .45;
-                Vec front = lines.shadow.get(lines.shadow.size() - 1);
-                List<Vec> way = new ArrayList<>(lines.shadow);
-                java.util.Collections.reverse(way);
-                d.add(z.why(more)
-                        .strength(strength, .034 * d.tuning.blur())
-                        .piece(Strokes.ribbon(
-                                lines.shadow,
-                                WIDTH_SHAPE.times(d.tuning.width()),
-                                AMOUNT,
-                                -bias,
-                                cheekRoom(s, lines.stop)))
-                        .way(way)
-                        .stop(
-                                Stop.Kind.FRONT,
-                                new Vec(lines.stop, front.y() - .14),
-                                new Vec(lines.stop, front.y() + .14))
-                        .stop(
-                                Stop.Kind.NOSTRIL,
-                                new Vec(s.alare.x() + .06, s.nostrilLine),
-                                new Vec(s.edge(s.nostrilLine), s.nostrilLine)));
-            }
-        }
-
-        /** On the face, clear of the mouth, behind the stop and above the nostril line. */
-        private static java.util.function.UnaryOperator<Vec> cheekRoom(SideMap s, double stop) {
-            var settle = s.clearOfMouth(SideMap.MOUTH_ROOM);
-            return p -> settle.apply(new Vec(Math.max(p.x(), stop), Math.min(p.y(), s.nostrilLine - .052)));
-        }
-
-        private static void shape(Draft d, Draft.Zoning z) {
-            switch (d.brief.lead()) {
-                case ROUND, OBLONG, DIAMOND -> z.why(Why.SHAPE_ASKS, d.brief.lead());
-                case TRIANGLE, SQUARE -> z.why(Why.SHAPE_EASES, d.brief.lead());
-                default -> {
-                    // an oval follows the bone, a heart likewise
-                }
-            }
-        }
-    }
 
     /** A band under the hairline that melts into the hair. */
     private static final class Hairline implements Rule {
@@ -297,72 +229,6 @@ final class ShadowRules {
                             0,
                             d.side(Side.LEFT).ontoNeck(0)))
                     .way(List.of(chin.plus(0, .08), chin.plus(0, .24))));
-        }
-    }
-
-    /** Two thin lines on the bridge's edges. */
-    private static final class Nose implements Rule {
-        private static final double CROOKED_MORE = 1.3;
-
-        @Override
-        public void place(Draft d) {
-            boolean narrower = d.is(Trait.NOSE_WIDTH, true);
-            boolean wider = d.is(Trait.NOSE_WIDTH, false);
-            boolean shorten = d.is(Trait.NOSE_LENGTH, true);
-            boolean lengthen = d.is(Trait.NOSE_LENGTH, false);
-            Side leans = leans(d);
-            boolean asked = narrower || shorten || lengthen || leans != null;
-            if (d.aim(Aim.LIFT) || d.aim(Aim.NATURAL) && !asked) {
-                return;
-            }
-            boolean close = d.is(Trait.EYES_APART, false);
-            double k = narrower ? .30 : wider ? .40 : .36;
-            for (Side side : Draft.BOTH) {
-                SideMap s = d.side(side);
-                double top = shorten || close ? s.eyeIn.y() + .10 : mix(s.noseRoot.y(), s.eyeIn.y(), .35);
-                double bottom = mix(s.noseRoot.y(), s.noseTip.y(), shorten ? .72 : .86);
-                List<Vec> line = new ArrayList<>();
-                for (int i = 0; i < 7; i++) {
-                    double y = mix(top, bottom, i / 6.0);
-                    double m = s.middle(y);
-                    double waist =
-                            Math.sin(Math.PI * clamp((y - s.noseRoot.y()) / (s.noseTip.y() - s.noseRoot.y()), 0, 1));
-                    line.add(new Vec(m + (s.alare.x() - m) * k * (1.15 - .15 * waist), y));
-                }
-                if (lengthen && !close) {
-                    line.set(0, new Vec(mix(s.browStart.x(), s.middle(s.browStart.y()), .30), s.browStart.y() + .10));
-                }
-                Draft.Zoning z = d.zone(Area.NOSE_SHADOW, side)
-                        .why(
-                                narrower
-                                        ? Why.NOSE_NARROWER
-                                        : lengthen ? Why.NOSE_LONGER : shorten ? Why.NOSE_SHORTER : Why.NOSE_USUAL);
-                if (close) {
-                    z.why(Why.CLOSE_SET_CLEAR);
-                }
-                double strength = asked ? .6 : .5;
-                if (leans != null && leans != side) {
-                    strength *= CROOKED_MORE;
-                    z.why(Why.CROOKED_MORE, side);
-                }
-                d.add(z.strength(strength, .02 * d.tuning.blur())
-                        .piece(Strokes.ribbon(
-                                scree.core.plane.Curves.through(line, 6),
-                                Profile.even(.018, .024, .016),
-                                Profile.of(0, .35, .3, .9, .75, .7, 1, .1),
-                                0,
-                                s.onFace()))
-                        .way(line));
-            }
-        }
-
-        /** A nose that leans throws its own shadow on the side that it leans to; the other gets more. */
-        private static Side leans(Draft d) {
-            return d.brief.balance().uneven().stream()
-                    .filter(u -> u.kind() == Unevenness.Kind.NOSE_TIP)
-                    .map(Unevenness::side)
-                    .findFirst()
-                    .orElse(null);
         }
     }
 

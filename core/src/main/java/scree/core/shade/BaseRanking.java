@@ -15,8 +15,8 @@ import scree.core.skin.Undertone;
  * whole kit by that measure.
  */
 public final class BaseRanking {
-    /** What another undertone family costs in ΔE00. House choice: half of the way from unseen to an edge that shows. */
-    static final double OTHER_FAMILY = 1.5;
+    /** What another undertone family costs in ΔE00. House choice: a class of nearness. */
+    static final double OTHER_FAMILY = 1.0;
     /** Families are soft: closer leans than this cost nothing. House choice: the curve's own doubt. */
     static final double SAME_LEAN_DEGREES = 3;
     /** What each reason against its wear costs in ΔE00. House choice: a whole class of nearness for two of them. */

@@ -70,12 +70,12 @@ class BaseRankingTest {
         Lab skin = shade(62, 0);
         List<Candidate> kit = List.of(
                 new Candidate(shade(62.2, 5.2), Form.LIQUID, Finish.SATIN, Coverage.MEDIUM),
-                new Candidate(shade(60.2, 0), Form.LIQUID, Finish.SATIN, Coverage.MEDIUM),
+                new Candidate(shade(60.8, 0), Form.LIQUID, Finish.SATIN, Coverage.MEDIUM),
                 new Candidate(shade(55, 0), Form.LIQUID, Finish.SATIN, Coverage.MEDIUM));
         List<Placed> placed = new BaseRanking(kit, 1.2).best(on(skin), Family.NEUTRAL, Wish.none(), 3);
         assertThat(placed).extracting(Placed::position).containsExactly(1, 0, 2);
         Placed warm = placed.get(1);
-        assertThat(warm.cost()).isEqualTo(1.5);
+        assertThat(warm.cost()).isEqualTo(BaseRanking.OTHER_FAMILY);
         assertThat(warm.undertone().get(0).code()).isEqualTo(BaseRanking.Code.NEAR_BUT_OTHER_FAMILY);
         assertThat(warm.undertone().get(0).args()).containsExactly(Family.WARM, Family.NEUTRAL);
         assertThat(placed.get(0).undertone()).isEmpty();
