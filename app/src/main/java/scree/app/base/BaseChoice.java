@@ -40,6 +40,9 @@ public record BaseChoice(
         String more,
         OffsetDateTime chosenAt,
         int version) {
+    /** The line under which a mix is kept. */
+    public static final String MIX = "Mix";
+
     /**
      * What is worn.
      *
@@ -85,6 +88,11 @@ public record BaseChoice(
 
     public String fullName() {
         return line + " " + name;
+    }
+
+    /** Returns the name where there is little room: a mix is told in full elsewhere. */
+    public String shortName() {
+        return productId == null && line.equals(MIX) ? "Mixed" : fullName();
     }
 
     public Lab settled() {

@@ -42,7 +42,7 @@ class BaseStage implements StageOfSitting {
         return new Cairn.Stage(
                 key(),
                 later ? Cairn.State.LOOK_AGAIN : Cairn.State.DONE,
-                later ? "look again" : choice.get().fullName(),
+                later ? "look again" : choice.get().shortName(),
                 Srgb.hex(choice.get().settled()),
                 choice.get().stoneId());
     }

@@ -271,7 +271,7 @@ public class MixBench {
         Lab wet = colour;
         return new Product(
                 0,
-                "Mix",
+                BaseChoice.MIX,
                 name,
                 main.role(),
                 main.form(),

@@ -1,0 +1,240 @@
+package scree.app.base;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.kit.Product;
+import scree.app.kit.WatchedStripe;
+import scree.core.colour.Lab;
+import scree.core.light.LightVerdict;
+import scree.core.reason.Reason;
+import scree.core.shade.BaseRanking;
+import scree.core.shade.DryDown;
+import scree.core.shade.NeckBridge;
+import scree.core.shade.ShadeReason;
+import scree.core.shade.StripeSight.Coat;
+import scree.core.shade.StripeSight.Look;
+import scree.core.shade.Wear;
+import scree.core.skin.MatchTarget;
+import scree.core.skin.ReferenceCurve;
+import scree.core.skin.SkinReading;
+import scree.core.skin.Undertone;
+
+/** What the rooms of Base show: stripes with their clocks, ways to the neck, what spoke against a choice. */
+class BaseRoomsTest {
+    private static final Instant NOW = Instant.parse("2026-06-20T12:00:00Z");
+    private static final Lab SKIN = ReferenceCurve.at(62);
+    private static final MatchTarget TARGET =
+            new MatchTarget(SKIN, ReferenceCurve.at(61), SKIN, ReferenceCurve.at(63.5), MatchTarget.School.JAW_TO_NECK);
+    private static final BaseWords WORDS = words();
+
+    private static BaseWords words() {
+        ResourceBundleMessageSource source = new ResourceBundleMessageSource();
+        source.setBasename("messages");
+        source.setDefaultEncoding("UTF-8");
+        return new BaseWords(source, Locale.ENGLISH);
+    }
+
+    private static Product product(long id, double settledL, String form) {
+        Lab settled = ReferenceCurve.at(settledL);
+        return new Product(
+                id,
+                "Marl",
+                "N" + id,
+                "BASE",
+                form,
+                "SATIN",
+                .8,
+                settledL + 2,
+                settled.a(),
+                settled.b(),
+                settledL,
+                settled.a(),
+                settled.b(),
+                null,
+                null,
+                null,
+                true,
+                null,
+                null,
+                null,
+                0);
+    }
+
+    private static Shortlist.Ranked ranked(Product p, int rank) {
+        Lab on = p.settled();
+        return new Shortlist.Ranked(
+                p,
+                rank,
+                new BaseRanking.Placed((int) p.id(), on, on.differenceFrom(SKIN), 0, List.of(), List.of()),
+                ShadeReason.of(on, TARGET),
+                List.of());
+    }
+
+    private static Shortlist list(double... depths) {
+        List<Shortlist.Ranked> ranked = new ArrayList<>();
+        for (double l : depths) {
+            ranked.add(ranked(product(ranked.size() + 1, l, "LIQUID"), ranked.size() + 1));
+        }
+        return new Shortlist(
+                TARGET,
+                List.of(),
+                SkinReading.Trust.COLOUR_CARD,
+                Undertone.Family.NEUTRAL,
+                Wear.Wish.none(),
+                BaseSetting.usual(),
+                ranked,
+                List.of(),
+                ranked,
+                depths.length,
+                depths.length,
+                new LightVerdict(LightVerdict.Grade.GOOD, List.of()));
+    }
+
+    private static StripesView stripes(Shortlist list, Map<Long, StripeWatch> watched, Double minutes, Look look) {
+        return StripesView.of(list, watched, Map.of(), Optional.ofNullable(minutes), Coat.FULL, look, NOW, WORDS);
+    }
+
+    private static StripeWatch laid(long product, int minutesAgo, int minutes) {
+        return new StripeWatch(
+                product, OffsetDateTime.ofInstant(NOW, ZoneOffset.UTC).minusMinutes(minutesAgo), minutes);
+    }
+
+    @Test
+    void theOneThatVanishesIsNamedAndOnlyWhenItDoes() {
+        assertThat(stripes(list(62, 60, 66), Map.of(), null, Look.DAYLIGHT).verdict())
+                .isEqualTo("A, Marl N1, vanishes by the window.");
+        assertThat(stripes(list(58, 54), Map.of(), null, Look.DAYLIGHT).verdict())
+                .startsWith("None vanishes. A, Marl N1, is ");
+        assertThat(stripes(list(60, 54), Map.of(), 0.0, Look.DAYLIGHT).verdict())
+                .as("wet it is two lighter and looks right: the mistake to catch")
+                .isEqualTo("A, Marl N1, vanishes by the window now. Wait until it has settled.");
+    }
+
+    @Test
+    void eachStripeHasItsOwnClock() {
+        Map<Long, StripeWatch> watched = new HashMap<>();
+        watched.put(1L, laid(1, 3, 12));
+        watched.put(2L, laid(2, 15, 12));
+        StripesView view = stripes(list(62, 60, 66), watched, null, Look.DAYLIGHT);
+        assertThat(view.stripes().get(0).time().secondsLeft()).isEqualTo(9 * 60);
+        assertThat(view.stripes().get(0).time().share()).isEqualTo(.25);
+        assertThat(view.stripes().get(1).time().secondsLeft()).isZero();
+        assertThat(view.stripes().get(2).time().secondsLeft()).isNull();
+        assertThat(view.stripes().get(2).time().minutes())
+                .as("usual for a liquid")
+                .isEqualTo(12);
+        assertThat(view.anyFree()).isTrue();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Look.class)
+    void everyLightIsToldOfEveryStripe(Look look) {
+        StripesView view = stripes(list(62, 60), Map.of(), null, look);
+        for (StripesView.Drawn d : view.stripes()) {
+            assertThat(d.lights()).hasSize(Look.values().length);
+            assertThat(d.colours()).hasSize(3);
+            assertThat(d.path()).startsWith("M").doesNotContain("NaN");
+        }
+        assertThat(view.gradient())
+                .hasSize(13)
+                .allSatisfy(s -> assertThat(s.colour()).matches("#[0-9A-Fa-f]{6}"));
+    }
+
+    @Test
+    void theSliderIsHeldWithinTheLongestDryDown() {
+        assertThat(stripes(list(62), Map.of(), 900.0, Look.DAYLIGHT).minutes()).isEqualTo(12);
+        assertThat(stripes(list(62), Map.of(1L, laid(1, 0, 40)), null, Look.DAYLIGHT)
+                        .longest())
+                .isEqualTo(40);
+        assertThat(stripes(list(62), Map.of(), -5.0, Look.DAYLIGHT).minutes()).isZero();
+    }
+
+    @Test
+    void whatWasLearnedIsToldWithWhoSawItWhen() {
+        WatchedStripe seen = new WatchedStripe(
+                7, DryDown.Answer.TOO_DEEP, -3, 0, 0, 2, OffsetDateTime.parse("2026-05-01T10:00:00Z"), "Bea Hallorin");
+        StripesView view = StripesView.of(
+                list(62), Map.of(), Map.of(1L, List.of(seen)), Optional.empty(), Coat.FULL, Look.DAYLIGHT, NOW, WORDS);
+        var learned = view.stripes().get(0).learned();
+        assertThat(learned.words())
+                .isEqualTo("Deepens by 2.0 as it settles. Learned from 1 watched; the record says -2.0.");
+        assertThat(learned.seen())
+                .singleElement()
+                .satisfies(s -> assertThat(s.words()).isEqualTo("Too deep, Bea, 2026-05-01"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.25, veil", "0.5, half", "0.75, most", "1, one", "1.5, more"})
+    void coatsAreSaidAsAnArtistWould(double coats, String word) {
+        assertThat(NeckView.amount(coats)).isEqualTo(word);
+    }
+
+    @Test
+    void waysThatDoNoMoreThanLeavingItSayThatAndTheVerdictNamesTheBest() {
+        Product base = product(1, 58, "LIQUID");
+        Product bronzer = product(2, 44, "POWDER");
+        var kit = new NeckBridge.Kit(
+                new NeckBridge.Product(1, base.settled(), .8),
+                List.of(),
+                List.of(new NeckBridge.Product(2, bronzer.settled(), .4)),
+                List.of(),
+                true);
+        List<NeckBridge.Bridge> ways = NeckBridge.of(SKIN, ReferenceCurve.at(64), kit);
+        NeckView view = NeckView.of(
+                ways,
+                SKIN,
+                ReferenceCurve.at(64),
+                base,
+                Map.of(1L, base, 2L, bronzer),
+                true,
+                NeckBridge.Way.VEIL,
+                WORDS);
+        assertThat(view.verdict()).contains("takes the jaw from");
+        assertThat(view.kept()).isEqualTo(NeckBridge.Way.VEIL);
+        double nothing = ways.stream()
+                .filter(w -> w.way() == NeckBridge.Way.NOTHING)
+                .findFirst()
+                .orElseThrow()
+                .left();
+        for (NeckView.Strip s : view.ways()) {
+            boolean idle = s.way() != NeckBridge.Way.NOTHING && Double.parseDouble(s.figure()) > nothing;
+            if (idle) {
+                assertThat(s.marks()).anyMatch(m -> m.words().startsWith("Does no more"));
+            }
+            assertThat(s.jawLine()).startsWith("M0,").endsWith("Z");
+        }
+    }
+
+    @Test
+    void whatSpokeAgainstIsKeptInTheWordsOfThePage() {
+        Product p = product(3, 60, "POWDER");
+        var placed = new BaseRanking.Placed(
+                3,
+                p.settled(),
+                1.5,
+                1.5,
+                List.of(Reason.check(
+                        BaseRanking.Code.NEAR_BUT_OTHER_FAMILY, Undertone.Family.WARM, Undertone.Family.COOL)),
+                List.of(Reason.check(Wear.Code.POWDER_CLINGS), Reason.note(Wear.Code.POWDER_AND_FLASH)));
+        var r = new Shortlist.Ranked(p, 2, placed, List.of(), List.of(Product.Struck.OUT_OF_STOCK));
+        assertThat(WORDS.overruled(r))
+                .startsWith("Out of stock. Near by figures, yet warm on cool skin")
+                .contains("Powder clings to dry skin.")
+                .doesNotContain("flash");
+        assertThat(WORDS.overruled(ranked(p, 1))).isNull();
+    }
+}

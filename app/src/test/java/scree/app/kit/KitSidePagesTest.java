@@ -1,0 +1,172 @@
+package scree.app.kit;
+
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.BDDMockito.given;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static scree.app.Members.RUNA;
+
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+import scree.app.studio.SecurityConfig;
+import scree.app.studio.StudioId;
+import scree.core.colour.Lab;
+import scree.core.mix.Carrier;
+import scree.core.shade.DryDown;
+import scree.core.skin.ReferenceCurve;
+
+/** A product in a mix and the gaps of a kit: bad input is named and kept, nothing is guessed silently. */
+@WebMvcTest({FormulaController.class, GapsController.class})
+@Import(SecurityConfig.class)
+class KitSidePagesTest {
+    @Autowired
+    private MockMvc http;
+
+    @MockitoBean
+    private Kit kit;
+
+    @MockitoBean
+    private KitShelf shelf;
+
+    @MockitoBean
+    private Formulas formulas;
+
+    @MockitoBean
+    private DryDowns dryDowns;
+
+    private static Product product(long id, double l, boolean inStock) {
+        Lab c = ReferenceCurve.at(l);
+        return new Product(
+                id, "Marl", "N" + id, "BASE", "LIQUID", "SATIN", .8, l + 1, c.a(), c.b(), l, c.a(), c.b(), null, null,
+                null, inStock, null, null, null, 0);
+    }
+
+    @BeforeEach
+    void aKit() {
+        given(kit.get(any(), anyLong())).willReturn(product(1, 68, true));
+        given(formulas.of(any(StudioId.class), any())).willReturn(Formula.guessed(product(1, 68, true)));
+        given(formulas.recorded(any())).willReturn(Map.of());
+        given(formulas.purchases(any())).willReturn("");
+        given(shelf.today()).willReturn(LocalDate.of(2026, 6, 20));
+        given(shelf.of(any()))
+                .willReturn(new KitShelf.Shelf(
+                        1, LocalDate.of(2026, 6, 20), List.of(product(1, 68, true), product(2, 33, false))));
+        given(dryDowns.of(any(), anyLong())).willReturn(List.of());
+    }
+
+    @Test
+    void aGuessedCarrierIsSaidToBeOne() throws Exception {
+        http.perform(get("/kit/1/formula").with(user(RUNA)))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Guessed from its form; look at the label."),
+                                containsString("log a test mix on the bench"),
+                                containsString("No stripe was watched yet."))));
+    }
+
+    @Test
+    void figuresOutOfRangeAreNamedAndWhatWasTypedStays() throws Exception {
+        http.perform(post("/kit/1/formula")
+                        .param("carrier", "SILICONE")
+                        .param("density", "88")
+                        .param("price", "24.50")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(status().isOk())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("id=\"density-problem\""),
+                                containsString("value=\"88"),
+                                containsString("value=\"24.5"),
+                                not(containsString("id=\"price-problem\"")))));
+        verify(formulas, never()).put(any(), any());
+    }
+
+    @Test
+    void whatIsSavedKeepsTheStrengthThatTestsTaught() throws Exception {
+        given(formulas.of(any(StudioId.class), any()))
+                .willReturn(new Formula(1, Carrier.WATER, null, null, null, 1.7, false));
+        http.perform(post("/kit/1/formula")
+                        .param("carrier", "SILICONE")
+                        .param("density", "1.1")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(redirectedUrlPattern("/kit/1/formula?saved"));
+        verify(formulas).put(RUNA.studio(), new Formula(1, Carrier.SILICONE, 1.1, null, null, 1.7, false));
+    }
+
+    @Test
+    void observationsAreListedAndCanBeTakenBack() throws Exception {
+        given(dryDowns.of(any(), anyLong()))
+                .willReturn(List.of(new WatchedStripe(
+                        9,
+                        DryDown.Answer.VANISHED,
+                        -2,
+                        0,
+                        0,
+                        1.2,
+                        OffsetDateTime.parse("2026-06-01T10:00:00Z"),
+                        "Runa Vestby")));
+        http.perform(get("/kit/1/formula").with(user(RUNA)))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("It vanished, Runa Vestby, 1 June 2026"),
+                                containsString("/kit/1/formula/forget?seen=9"))));
+        http.perform(post("/kit/1/formula/forget?seen=9").with(user(RUNA)).with(csrf()))
+                .andExpect(redirectedUrl("/kit/1/formula"));
+        verify(dryDowns).forget(RUNA.studio(), 1, 9);
+    }
+
+    @Test
+    void whatIsOutOfStockMeetsNobody() throws Exception {
+        http.perform(get("/kit/gaps").with(user(RUNA)))
+                .andExpect(status().isOk())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("neutral, L* 68: Marl N1 alone"),
+                                containsString("neutral, L* 33: not met. Nearest Marl N1"))));
+    }
+
+    @Test
+    void aPurchaseIsWeighedAndALineThatCannotBeReadIsNamed() throws Exception {
+        http.perform(post("/kit/gaps")
+                        .param("list", "Deep, 33, 9, 9\nOdd, x, 1, 2")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Line 2: L* is no number"),
+                                containsString("Odd, x, 1, 2"),
+                                containsString("Deep"))));
+        verify(formulas).putPurchases(RUNA.studio(), "Deep, 33, 9, 9\nOdd, x, 1, 2");
+    }
+
+    @Test
+    void aListThatIsTooLongIsKeptOnThePageAndNotStored() throws Exception {
+        String list = "Marl, 60, 10, 17\n".repeat(1400);
+        http.perform(post("/kit/gaps").param("list", list).with(user(RUNA)).with(csrf()))
+                .andExpect(content().string(containsString("at most 20,000 fit")));
+        verify(formulas, never()).putPurchases(any(), any());
+    }
+}
