@@ -241,6 +241,25 @@ class BaseInFullIT {
         kit.change(mine.studio(), kit.get(mine.studio(), near).measured(before.wet(), before.recorded()));
     }
 
+    /** Seen too deep, a powder is not said to dry down: the skin deepens powders more than was thought. */
+    @Test
+    void aPowderThatLooksTooDeepMovesThePowderModelAndNotTheProduct() {
+        long powder = list().ranked().stream()
+                .filter(Shortlist.Ranked::powder)
+                .findFirst()
+                .orElseThrow()
+                .product()
+                .id();
+        stripes.answer(mine, sitting, powder, DryDown.Answer.TOO_DEEP);
+        assertThat(kit.get(mine.studio(), powder).learned()).isFalse();
+        assertThat(settings.of(mine.studio(), sitting).powder()).isEqualTo(1.25);
+        stripes.answer(mine, sitting, powder, DryDown.Answer.TOO_LIGHT);
+        assertThat(settings.of(mine.studio(), sitting).powder()).isEqualTo(1);
+        stripes.answer(mine, sitting, powder, DryDown.Answer.VANISHED);
+        assertThat(settings.of(mine.studio(), sitting).powder()).isEqualTo(1);
+        assertThatThrownBy(() -> stripes.measure(mine, sitting, powder)).hasMessageContaining("does not dry down");
+    }
+
     @Test
     void anotherStudioLaysNoStripeAndForgetsNothing() {
         assertThatThrownBy(() -> stripes.lay(theirs.studio(), sitting, List.of(near), 5))

@@ -80,6 +80,19 @@ class EdgeIT {
                 .andExpect(header().string("X-Content-Type-Options", "nosniff"));
     }
 
+    /** A new version of a file is fetched anew; links to pages are left as they are. */
+    @Test
+    void linksToFilesCarryTheirVersionLinksToPagesDoNot() throws Exception {
+        String page = http.perform(get("/kit").with(user(mine)))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(page)
+                .containsPattern("href=\"/css/base-[0-9a-f]{32}\\.css\"")
+                .containsPattern("src=\"/js/scree-[0-9a-f]{32}\\.js\"")
+                .contains("href=\"/kit/new\"", "href=\"/clients\"");
+    }
+
     @Test
     void everyLinkedFileShipsWithTheApplication() throws Exception {
         String page = http.perform(get("/sign-in")).andReturn().getResponse().getContentAsString();

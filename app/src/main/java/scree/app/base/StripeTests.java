@@ -19,11 +19,16 @@ import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.colour.Lab;
 import scree.core.shade.DryDown;
+import scree.core.shade.Form;
 
 /** Stripes on the skin: their times, what was seen when they had settled, and what is learned from it. */
 @Service
 public class StripeTests {
+    /** One answer moves the powder model by a quarter. House choice: four answers from the model to none or double. */
+    private static final double POWDER_STEP = 0.25;
+
     private final BaseMapper mapper;
+    private final BaseSettings settings;
     private final Sittings sittings;
     private final Kit kit;
     private final DryDowns dryDowns;
@@ -32,8 +37,16 @@ public class StripeTests {
     private final Clock clock;
 
     StripeTests(
-            BaseMapper mapper, Sittings sittings, Kit kit, DryDowns dryDowns, Bases bases, Meters meters, Clock clock) {
+            BaseMapper mapper,
+            BaseSettings settings,
+            Sittings sittings,
+            Kit kit,
+            DryDowns dryDowns,
+            Bases bases,
+            Meters meters,
+            Clock clock) {
         this.mapper = mapper;
+        this.settings = settings;
         this.sittings = sittings;
         this.kit = kit;
         this.dryDowns = dryDowns;
@@ -55,9 +68,7 @@ public class StripeTests {
         OffsetDateTime now = OffsetDateTime.now(clock);
         for (long product : products) {
             Product p = kit.get(studio, product);
-            int whole = minutes > 0
-                    ? minutes
-                    : scree.core.shade.Form.valueOf(p.form()).dryDownMinutes();
+            int whole = minutes > 0 ? minutes : Form.valueOf(p.form()).dryDownMinutes();
             mapper.lay(studio, sitting, new StripeWatch(p.id(), now, Math.max(1, Math.min(60, whole))));
         }
     }
@@ -68,12 +79,27 @@ public class StripeTests {
         mapper.lift(studio, sitting, product);
     }
 
-    /** Keeps what the artist saw of a settled stripe, learns from it and takes the stripe off the clock. */
+    /**
+     * Keeps what the artist saw of a settled stripe, learns from it and takes the stripe off the clock. A powder does not dry
+     * down: too deep or too light beside this skin moves how much powders are taken to deepen on it.
+     */
     @Transactional
     public void answer(Member me, long sitting, long product, DryDown.Answer answer) {
         Lab skin = skin(me.studio(), sitting);
-        dryDowns.seen(me, sitting, product, answer, skin);
+        if (powder(kit.get(me.studio(), product))) {
+            double strength = settings.of(me.studio(), sitting).powder();
+            double by = answer == DryDown.Answer.TOO_DEEP
+                    ? POWDER_STEP
+                    : answer == DryDown.Answer.TOO_LIGHT ? -POWDER_STEP : 0;
+            settings.powder(me.studio(), sitting, strength + by);
+        } else {
+            dryDowns.seen(me, sitting, product, answer, skin);
+        }
         mapper.lift(me.studio(), sitting, product);
+    }
+
+    private static boolean powder(Product p) {
+        return Form.valueOf(p.form()) == Form.POWDER;
     }
 
     /**
@@ -84,7 +110,11 @@ public class StripeTests {
     @Transactional
     public Lab measure(Member me, long sitting, long product) {
         sittings.get(me.studio(), sitting);
-        Pressed pressed = meters.pressThrice(kit.get(me.studio(), product).settled());
+        Product p = kit.get(me.studio(), product);
+        if (powder(p)) {
+            throw new IllegalArgumentException("a powder does not dry down: answer by eye");
+        }
+        Pressed pressed = meters.pressThrice(product, p.recorded());
         if (!pressed.agree()) {
             throw new MeterTrouble(MeterTrouble.Why.BABBLE);
         }

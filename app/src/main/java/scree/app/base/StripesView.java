@@ -40,6 +40,7 @@ record StripesView(
             String figure,
             List<InLight> lights,
             Time time,
+            boolean powder,
             Learned learned) {}
 
     /** How it fares in one light when it has settled. */
@@ -110,6 +111,7 @@ record StripesView(
                     BaseWords.one(at.difference()),
                     lights(everywhere, words),
                     time(watched.get(p.id()), p, now),
+                    r.powder(),
                     learned(p, seen.getOrDefault(p.id(), List.of()), words)));
         }
         return new StripesView(
@@ -149,6 +151,9 @@ record StripesView(
     }
 
     private static Learned learned(Product p, List<WatchedStripe> seen, BaseWords words) {
+        if (Form.valueOf(p.form()) == Form.POWDER) {
+            return new Learned(words.say("stripes.powder"), List.of());
+        }
         double falls = p.shift().lightness();
         String moves = words.say(
                 falls <= -.2 ? "stripes.deepens" : falls >= .2 ? "stripes.lightens" : "stripes.stays",

@@ -79,6 +79,14 @@ class StandInMeters implements MeterAddresses {
         colour.touch(swatch);
     }
 
+    /** Every product settles a little other than its record says, each in its own way. */
+    @Override
+    public void layOnStripe(long product, Lab recorded) {
+        double deeper = (product * 37 % 7 - 3) * .5;
+        double golden = (product * 11 % 5 - 2) * .3;
+        colour.touch(Lab.ofClamped(recorded.lightness() + deeper, recorded.a(), recorded.b() + golden));
+    }
+
     /** Drops colour stronger than a base does; Scree has to learn that from test mixes. */
     @Override
     public void layOn(Recipe mixed) {

@@ -19,6 +19,9 @@ public interface MeterAddresses {
     /** The same on a swatch. */
     default void layOn(Lab swatch) {}
 
+    /** The same on a stripe that has settled; what its record says may not be what it does. */
+    default void layOnStripe(long product, Lab recorded) {}
+
     /** The same on a mix, stirred by a recipe. */
     default void layOn(Recipe mixed) {}
 }

@@ -80,9 +80,9 @@ public class Meters {
         mapper.addSwatchPress(studio, product, wet ? "WET" : "SETTLED", c.lightness(), c.a(), c.b());
     }
 
-    /** Presses three times on something that is not kept by itself, such as a settled stripe. */
-    public Pressed pressThrice(Lab truth) {
-        return thrice(() -> addresses.layOn(truth));
+    /** Presses three times on a stripe that has settled. */
+    public Pressed pressThrice(long product, Lab recorded) {
+        return thrice(() -> addresses.layOnStripe(product, recorded));
     }
 
     /** The same on a mix that was stirred by a recipe. */
