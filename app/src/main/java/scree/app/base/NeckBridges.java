@@ -160,8 +160,11 @@ public class NeckBridges {
 
     /** Full bases nearest to the one on the face serve where the kit has nothing made for the body. */
     private static List<Product> body(List<Product> all, Product base) {
-        List<Product> full =
-                all.stream().filter(p -> p.coverage() == Coverage.FULL).toList();
+        List<Product> full = new ArrayList<>(
+                all.stream().filter(p -> p.coverage() == Coverage.FULL).toList());
+        if (base.coverage() == Coverage.FULL && !base.form().equals(Form.POWDER.name())) {
+            full.add(base);
+        }
         return new ShadeIndex(full.stream().map(Product::settled).toList())
                 .nearest(base.settled(), BODY).stream()
                         .map(h -> full.get(h.position()))

@@ -48,7 +48,7 @@ public final class RecipeSearch {
         this(ingredients, Set.of(), mostParts);
     }
 
-    /** @param drops ids of what only colours a base: at most half of a recipe's parts, and never worn alone */
+    /** @param drops ids of what only colours a base: at most a third of a recipe's parts, and never worn alone */
     public RecipeSearch(List<Ingredient> ingredients, Set<Long> drops, int mostParts) {
         if (mostParts < 1 || mostParts > 16) {
             throw new IllegalArgumentException(
@@ -198,7 +198,7 @@ public final class RecipeSearch {
     }
 
     private static boolean worn(int drops, int parts) {
-        return 2 * drops <= parts;
+        return 3 * drops <= parts;
     }
 
     private boolean together(int i, int j) {

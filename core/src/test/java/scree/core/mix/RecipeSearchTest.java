@@ -7,7 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
@@ -66,6 +68,29 @@ class RecipeSearchTest {
         assertThat(Carrier.WATER.with(Carrier.OIL)).isEqualTo(Carrier.Together.SPLITS);
         assertThat(Carrier.ANY.with(Carrier.OIL)).isEqualTo(Carrier.Together.FINE);
         assertThat(Carrier.SILICONE.with(Carrier.WATER)).isEqualTo(Carrier.Together.LOOK);
+    }
+
+    /** Drops colour a base: however near they come, a mix that is mostly drops is none. */
+    @Property(tries = 20)
+    void dropsAreAtMostAThirdOfARecipeAndNeverWornAlone(@ForAll @LongRange(min = 0, max = 1 << 30) long seed) {
+        Random random = new Random(seed);
+        List<Ingredient> kit = new ArrayList<>(List.of(WHITE, YELLOW, DEEP));
+        for (int i = 0; i < 6; i++) {
+            kit.add(Ingredient.of(i, skin(random, 40 + 30 * random.nextDouble()), 1, Carrier.WATER));
+        }
+        Set<Long> drops = Set.of(WHITE.id(), YELLOW.id(), DEEP.id());
+        RecipeSearch.Found found = new RecipeSearch(kit, drops, 8).best(skin(random, 35 + 40 * random.nextDouble()));
+        for (Optional<Recipe> r : List.of(found.one(), found.two(), found.three())) {
+            int of = r.orElseThrow().parts().stream()
+                    .filter(p -> drops.contains(p.ingredient().id()))
+                    .mapToInt(Recipe.Part::count)
+                    .sum();
+            assertThat(3 * of).isLessThanOrEqualTo(r.orElseThrow().total());
+        }
+        assertThat(new RecipeSearch(List.of(WHITE), drops, 8)
+                        .best(ReferenceCurve.at(60))
+                        .best())
+                .isEmpty();
     }
 
     /** White lightens; it does not turn a pink base golden. */
