@@ -185,6 +185,11 @@ class BaseJourneyIT extends Journeys {
         until(() -> seen(".bridges .kept").contains("Kept"));
         go(base + "/neck");
         assertThat(text(".bridges .kept")).contains("Kept");
+        String kept = text(".bridges .kept h2 span");
+        click(".cairn .ground a");
+        arrives("/clients/");
+        assertThat(text(".record")).contains("inside the ring").contains(kept);
+        go(base + "/neck");
         assertNoSidewaysScroll();
     }
 

@@ -307,10 +307,12 @@ class JourneyIT extends Journeys {
         keys.sendKeys("h").perform();
         assertThat(text("#taps-words")).contains("left of the picture");
         browser.executeScript("document.activeElement.blur()");
-        new Actions(browser)
-                .sendKeys(Keys.ARROW_UP, Keys.ENTER, Keys.ENTER, Keys.ARROW_UP, Keys.ENTER)
-                .perform();
-        patiently(10)
+        new Actions(browser).sendKeys(Keys.ARROW_UP, Keys.ENTER).perform();
+        until(() -> seen("#taps-words").contains("other pupil"));
+        new Actions(browser).sendKeys(Keys.ENTER).perform();
+        until(() -> seen("#taps-words").contains("chin"));
+        new Actions(browser).sendKeys(Keys.ARROW_UP, Keys.ENTER).perform();
+        patiently(30)
                 .until(b -> b.findElements(By.cssSelector("[data-point=CHIN].PLACED"))
                                         .size()
                                 == 1

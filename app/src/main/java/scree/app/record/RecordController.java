@@ -40,6 +40,7 @@ import scree.core.colour.Srgb;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SeasonPoint;
 import scree.core.skin.SkinReading;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The record of a client: who they are and what was read and taken, sitting by sitting. */
 @Controller
@@ -53,6 +54,7 @@ class RecordController {
     private final Accounts accounts;
     private final RemoteLinks links;
     private final MessageSource messages;
+    private final JsonMapper json;
     private final Clock clock;
 
     RecordController(
@@ -64,6 +66,7 @@ class RecordController {
             Accounts accounts,
             RemoteLinks links,
             MessageSource messages,
+            JsonMapper json,
             Clock clock) {
         this.clients = clients;
         this.sittings = sittings;
@@ -73,6 +76,7 @@ class RecordController {
         this.accounts = accounts;
         this.links = links;
         this.messages = messages;
+        this.json = json;
         this.clock = clock;
     }
 
@@ -169,7 +173,7 @@ class RecordController {
                 choice == null || choice.rank() == 1
                         ? null
                         : messages.getMessage("record.rank", new Object[] {choice.rank()}, locale),
-                choice == null ? null : choice.note(),
+                choice == null ? null : note(choice, locale),
                 choice == null ? null : choice.overruled(),
                 choice != null && choice.trust().equals(SkinReading.Trust.PROVISIONAL.name())
                         ? messages.getMessage(
@@ -177,6 +181,19 @@ class RecordController {
                                 null,
                                 locale)
                         : null);
+    }
+
+    /** Returns the note with the bridge to the neck that was kept beside the base. */
+    private String note(BaseChoice choice, Locale locale) {
+        if (choice.more() == null) {
+            return choice.note();
+        }
+        var way = json.readTree(choice.more()).path("neck").path("way");
+        if (!way.isString()) {
+            return choice.note();
+        }
+        String neck = messages.getMessage("neck.way." + way.asString(), null, locale);
+        return choice.note() == null ? neck : choice.note() + ". " + neck;
     }
 
     /** Opens a sitting for a client, today unless another day is given. */
