@@ -101,7 +101,7 @@
     else if (event.key === "s") { press("#figures-open"); }
     else if (event.key === "u" && document.querySelector(".work.mix")) { press("#undo"); }
     else if (event.key === "r" && document.querySelector(".work.mix")) { press("#redo"); }
-    else if (event.key === "Enter" && event.target === document.body) { press("[data-main]"); }
+    else if (event.key === "Enter" && event.target === document.body && !document.querySelector(".tapping")) { press("[data-main]"); }
     else if ((event.key === "Enter" || event.key === " ") && event.target.matches("a.pebble")) { event.preventDefault(); event.target.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true })); }
   });
   document.addEventListener("click", (event) => {

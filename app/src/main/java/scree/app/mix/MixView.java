@@ -131,7 +131,7 @@ record MixView(
                 drops.add(STONES.pebble(p.stoneId() + i, 9 + 15 * i, 10, 5.6));
             }
             Formula f = bench.pool().formulas().get(p.id());
-            List<RecipeAdvice.Step> own2 = steps.getOrDefault(p.id(), List.of());
+            List<RecipeAdvice.Step> does = steps.getOrDefault(p.id(), List.of());
             parts.add(new Part(
                     p.id(),
                     p.fullName(),
@@ -143,8 +143,8 @@ record MixView(
                     tested.contains(p.id())
                             ? words.say("mix.strength", String.format(Locale.ROOT, "%.1f", f.strength()))
                             : null,
-                    step(own2, 1, words),
-                    step(own2, -1, words)));
+                    step(does, 1, words),
+                    step(does, -1, words)));
         }
         return parts;
     }

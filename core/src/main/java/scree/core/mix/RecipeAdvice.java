@@ -51,9 +51,9 @@ public final class RecipeAdvice {
             if (Math.abs(lean) > LEAN_LEFT) {
                 reasons.add(Reason.check(Code.WHITE_DOES_NOT_MEND, lean));
             }
-            double short0 = target.chroma() - recipe.colour().chroma();
-            if (short0 > 1.5) {
-                reasons.add(Reason.check(Code.WHITE_GREYS, short0));
+            double missing = target.chroma() - recipe.colour().chroma();
+            if (missing > 1.5) {
+                reasons.add(Reason.check(Code.WHITE_GREYS, missing));
             }
         }
         if (recipe.estimate()) {

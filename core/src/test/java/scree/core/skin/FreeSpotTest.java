@@ -1,0 +1,50 @@
+package scree.core.skin;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import scree.core.image.Point;
+
+class FreeSpotTest {
+    private static final FaceFrame FACE = FaceFrame.usualIn(800, 1000);
+
+    @Property(tries = 100)
+    void itsOutlineLiesRoundItsPlaceAtItsSize(
+            @ForAll @DoubleRange(min = -1, max = 1) double x,
+            @ForAll @DoubleRange(min = -.5, max = 2) double y,
+            @ForAll @DoubleRange(min = .02, max = .3) double radius) {
+        FreeSpot spot = new FreeSpot(1, FreeSpot.Kind.PATCH, x, y, radius);
+        for (Point p : spot.polygon(FACE, 1)) {
+            Point at = FACE.toFace(p);
+            assertThat(Math.hypot(at.x() - x, at.y() - y)).isCloseTo(radius, within(1e-6));
+        }
+        Point grown = FACE.toFace(spot.polygon(FACE, 1.5).get(3));
+        assertThat(Math.hypot(grown.x() - x, grown.y() - y)).isCloseTo(1.5 * radius, within(1e-6));
+    }
+
+    @ParameterizedTest
+    @EnumSource(FreeSpot.Kind.class)
+    void everyKindStartsAtASizeThatCanBeHeld(FreeSpot.Kind kind) {
+        FreeSpot spot = new FreeSpot(1, kind, 0, 0, kind.usualRadius());
+        assertThat(spot.sized(100).radius()).isEqualTo(.6);
+        assertThat(spot.sized(.0001).radius()).isEqualTo(.01);
+        assertThat(spot.moved(.4, .5)).isEqualTo(new FreeSpot(1, kind, .4, .5, kind.usualRadius()));
+    }
+
+    @Test
+    void whatLiesBesideTheFaceIsRefusedWithTheWayOut() {
+        assertThatThrownBy(() -> new FreeSpot(1, FreeSpot.Kind.SCAR, 9, 0, .05))
+                .hasMessageContaining("spot's x")
+                .hasMessageContaining("tap on the skin");
+        assertThatThrownBy(() -> new FreeSpot(1, FreeSpot.Kind.SCAR, 0, 0, 2)).hasMessageContaining("spot's size");
+        assertThatThrownBy(() -> new FreeSpot(1, FreeSpot.Kind.SCAR, 0, Double.NaN, .05))
+                .hasMessageContaining("spot's y");
+    }
+}
