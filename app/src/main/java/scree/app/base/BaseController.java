@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -68,7 +69,9 @@ class BaseController {
         }
     }
 
+    /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
+    @Transactional(readOnly = true)
     String page(@CurrentMember Member me, @PathVariable long id, Wish wish, Model model, Locale locale) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);

@@ -83,6 +83,11 @@ record BaseField(
                 DifferenceContour.around(line, 3));
     }
 
+    /** Returns where a press on a product leads: it becomes a stripe, or is one no more. */
+    static String press(long sitting, long product) {
+        return "/sittings/" + sitting + "/base/stripe?product=" + product;
+    }
+
     private static PebbleField.Shade shade(Shortlist.Ranked r, Shortlist list, long sitting, BaseWords words) {
         String letter = BaseView.letter(list, r.product().id());
         String mark = letter != null ? letter : r.rank() <= MARKED ? String.valueOf(r.rank()) : null;
@@ -94,7 +99,7 @@ record BaseField(
                 r.onSkin().chroma() - list.target().colour().chroma(),
                 mark,
                 mark != null,
-                "/sittings/" + sitting + "/base/stripe?product=" + r.product().id(),
+                press(sitting, r.product().id()),
                 r.product().fullName() + ", " + words.nearness(r.difference()) + ", " + BaseWords.one(r.difference()));
     }
 }

@@ -3,8 +3,9 @@ package scree.app.base;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import scree.app.look.Drawn;
+import scree.app.look.Lines;
 import scree.app.look.Stones;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
@@ -60,12 +61,9 @@ record BaseView(
             String figure,
             String word,
             String behind,
-            String colour,
-            String stone,
-            String pan,
-            String panStone,
-            String letter,
-            boolean dark,
+            String drawing,
+            boolean striped,
+            String press,
             boolean struck,
             boolean taken) {}
 
@@ -112,9 +110,11 @@ record BaseView(
                 BaseField.of(list, sitting, words),
                 list.ranked().stream()
                         .limit(LISTED)
-                        .map(r -> row(r, list, choice, words, now))
+                        .map(r -> row(r, list, sitting, choice, words, now))
                         .toList(),
-                list.apart().stream().map(r -> row(r, list, choice, words, now)).toList(),
+                list.apart().stream()
+                        .map(r -> row(r, list, sitting, choice, words, now))
+                        .toList(),
                 list.total(),
                 list.listed(),
                 list.ranked().size(),
@@ -200,7 +200,12 @@ record BaseView(
     }
 
     private static Row row(
-            Shortlist.Ranked r, Shortlist list, Optional<BaseChoice> choice, BaseWords words, Instant now) {
+            Shortlist.Ranked r,
+            Shortlist list,
+            long sitting,
+            Optional<BaseChoice> choice,
+            BaseWords words,
+            Instant now) {
         var p = r.product();
         boolean taken = choice.map(c -> c.productId() != null && c.productId() == p.id())
                 .orElse(false);
@@ -217,14 +222,23 @@ record BaseView(
                 r.placed().cost() > 0
                         ? words.say("base.behind", BaseWords.one(r.placed().cost()))
                         : null,
-                Srgb.hex(r.onSkin()),
-                STONES.pebble(p.stoneId(), r.powder() ? 30 : 24, 20, r.powder() ? 14 : 17),
-                r.powder() ? Srgb.hex(p.settled()) : null,
-                r.powder() ? STONES.pebble(p.stoneId() + "-pan", 13, 17, 11) : null,
-                letter(list, p.id()),
-                r.onSkin().lightness() > 52,
+                drawing(r, letter(list, p.id())),
+                letter(list, p.id()) != null,
+                BaseField.press(sitting, p.id()),
                 struck,
                 taken);
+    }
+
+    /** A powder shows the pan's colour behind the one on skin. */
+    private static String drawing(Shortlist.Ranked r, String letter) {
+        String id = r.product().stoneId();
+        Drawn drawn = new Drawn();
+        if (r.powder()) {
+            drawn.shade(
+                    STONES.pebble(id + "-pan", 13, 17, 11), Srgb.hex(r.product().settled()));
+        }
+        drawn.stone(STONES.pebble(id, r.powder() ? 30 : 24, 20, r.powder() ? 14 : 17), Srgb.hex(r.onSkin()), 1.6);
+        return drawn.mark(letter, 24, 25, r.onSkin().lightness() > 52).toString();
     }
 
     /** What is said under a line: why it stands apart, another undertone, wear, a powder's caution. */
@@ -280,16 +294,16 @@ record BaseView(
     /** Half a swiped patch: the outer edge wobbles by two, the ends by four; the inner edge is straight. */
     static String swipe(String id, double x, double half, double top, double bottom, boolean left) {
         int hash = id.hashCode();
-        StringBuilder d = new StringBuilder();
+        List<double[]> outline = new ArrayList<>();
         double inner = x + half;
-        d.append(String.format(Locale.ROOT, "M%.1f,%.1f", inner, top + wobble(hash, 1, 3)));
+        outline.add(new double[] {inner, top + wobble(hash, 1, 3)});
         for (int i = 0; i <= 8; i++) {
             double y = top + 4 + (bottom - top - 8) * i / 8;
             double edge = left ? x + wobble(hash, i + 2, 2) : x + 2 * half + wobble(hash, i + 20, 2);
-            d.append(String.format(Locale.ROOT, "L%.1f,%.1f", edge, y));
+            outline.add(new double[] {edge, y});
         }
-        d.append(String.format(Locale.ROOT, "L%.1f,%.1fZ", inner, bottom + wobble(hash, 40, 4)));
-        return d.toString();
+        outline.add(new double[] {inner, bottom + wobble(hash, 40, 4)});
+        return Lines.closed(outline);
     }
 
     private static double wobble(int hash, int i, double size) {

@@ -83,6 +83,7 @@ public class Bases {
     }
 
     /** Returns the shortlist, or empty while there is no skin to match. */
+    @Transactional(readOnly = true)
     public Optional<Shortlist> shortlist(StudioId studio, long sittingId, BaseFilter filter) {
         Sitting sitting = sittings.get(studio, sittingId);
         BaseSetting setting = settings.of(studio, sittingId);

@@ -70,7 +70,8 @@ public class NeckBridges {
     record Neck(NeckBridge.Way way, List<String> products, List<Double> coats, double left) {}
 
     /** Returns the ways, or empty while there is no skin or no base. */
-    Optional<Answer> of(StudioId studio, long id) {
+    @Transactional(readOnly = true)
+    public Optional<Answer> of(StudioId studio, long id) {
         Sitting sitting = sittings.get(studio, id);
         Optional<MatchTarget> target = bases.target(studio, id);
         Optional<BaseChoice> choice = bases.choice(studio, id);

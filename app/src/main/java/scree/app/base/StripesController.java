@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -70,7 +71,9 @@ class StripesController {
         }
     }
 
+    /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
+    @Transactional(readOnly = true)
     String page(@CurrentMember Member me, @PathVariable long id, Sight sight, Model model, Locale locale) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);

@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.look.Drawn;
 import scree.app.look.Stones;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
@@ -47,18 +48,7 @@ class KitController {
     }
 
     /** One product in the list. */
-    record Row(
-            long id,
-            String name,
-            String what,
-            String stone,
-            String wetStone,
-            String settled,
-            String wet,
-            String coverage,
-            String until,
-            boolean past,
-            boolean inStock) {}
+    record Row(long id, String name, String what, String drawing, String until, boolean past, boolean inStock) {}
 
     @GetMapping
     String list(
@@ -88,11 +78,10 @@ class KitController {
                 p.id(),
                 p.fullName(),
                 what,
-                stones.pebble(p.stoneId(), 24, 22, 17),
-                stones.pebble(p.stoneId(), 56, 22, 12),
-                Srgb.hex(p.settled()),
-                Srgb.hex(p.wet()),
-                say("coverage." + p.coverage(), locale),
+                new Drawn()
+                        .shade(stones.pebble(p.stoneId(), 56, 22, 12), Srgb.hex(p.wet()))
+                        .stone(stones.pebble(p.stoneId(), 24, 22, 17), Srgb.hex(p.settled()), 1.6)
+                        .toString(),
                 until == null ? null : until.toString(),
                 until != null && until.isBefore(LocalDate.now(clock)),
                 p.inStock());

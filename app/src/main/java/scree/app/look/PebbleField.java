@@ -35,7 +35,24 @@ public final class PebbleField {
             boolean barOver,
             boolean barUnder,
             String href,
-            String title) {}
+            String title) {
+        /** Returns the stone with its bars as SVG. */
+        public String drawing() {
+            Drawn drawn = new Drawn().reach(x, y, 20).stone(path, colour, 1.8);
+            if (barOver) {
+                drawn.bar(x, y - 17);
+            }
+            if (barUnder) {
+                drawn.bar(x, y + 17);
+            }
+            return drawn.toString();
+        }
+
+        /** Returns its letter or rank as SVG, drawn over all stones. */
+        public String markDrawing() {
+            return new Drawn().mark(mark, x, y + 5, darkMark).toString();
+        }
+    }
 
     /** A placed name. */
     public record Label(String text, double x, double y, String anchor, boolean quiet) {}

@@ -67,34 +67,39 @@ public class Stones {
         return closed(points);
     }
 
-    /** Returns a smooth closed line through points {x, y}: closed Catmull–Rom as Bézier curves. */
+    /**
+     * Returns a smooth closed line through points {x, y}: closed Catmull–Rom as Bézier curves. Only the first names both its
+     * controls; every other one starts as the mirror of the one before, which is what S says.
+     */
     public static String closed(double[][] p) {
         int n = p.length;
-        StringBuilder d = new StringBuilder(n * 40);
-        d.append('M').append(at(p[0]));
+        StringBuilder d = new StringBuilder(n * 28);
+        pair(d.append('M'), p[0][0], p[0][1]);
         for (int i = 0; i < n; i++) {
-            double[] before = p[(i + n - 1) % n];
             double[] from = p[i];
             double[] to = p[(i + 1) % n];
             double[] after = p[(i + 2) % n];
-            d.append('C')
-                    .append(pair(from[0] + (to[0] - before[0]) / 6, from[1] + (to[1] - before[1]) / 6))
-                    .append(' ')
-                    .append(pair(to[0] - (after[0] - from[0]) / 6, to[1] - (after[1] - from[1]) / 6))
-                    .append(' ')
-                    .append(at(to));
+            if (i == 0) {
+                double[] before = p[n - 1];
+                pair(d.append('C'), from[0] + (to[0] - before[0]) / 6, from[1] + (to[1] - before[1]) / 6)
+                        .append(' ');
+            } else {
+                d.append('S');
+            }
+            pair(d, to[0] - (after[0] - from[0]) / 6, to[1] - (after[1] - from[1]) / 6)
+                    .append(' ');
+            pair(d, to[0], to[1]);
         }
         return d.append('Z').toString();
     }
 
-    private static String at(double[] p) {
-        return pair(p[0], p[1]);
+    static String pair(double x, double y) {
+        return pair(new StringBuilder(14), x, y).toString();
     }
 
-    static String pair(double x, double y) {
-        StringBuilder pair = new StringBuilder(14);
-        Lines.number(pair, x).append(',');
-        return Lines.number(pair, y).toString();
+    private static StringBuilder pair(StringBuilder d, double x, double y) {
+        Lines.number(d, x).append(',');
+        return Lines.number(d, y);
     }
 
     private static double signed(double v, double power) {

@@ -65,6 +65,9 @@ final class MeterLine {
             socket.connect(
                     new InetSocketAddress(address.substring(0, colon), Integer.parseInt(address.substring(colon + 1))),
                     PATIENCE_MS);
+            if (socket.getLocalSocketAddress().equals(socket.getRemoteSocketAddress())) {
+                throw new MeterTrouble(MeterTrouble.Why.UNPLUGGED); // nobody listens: the line reached its own end
+            }
             socket.setSoTimeout(PATIENCE_MS);
             socket.getOutputStream().write((question + "\n").getBytes(StandardCharsets.US_ASCII));
             socket.getOutputStream().flush();

@@ -4,6 +4,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import scree.app.look.Cairn;
 import scree.app.studio.StudioId;
 
@@ -19,7 +20,12 @@ public class Cairns {
                 .toList();
     }
 
-    /** @param present key of the stage that is open */
+    /**
+     * In one transaction, so that what several stages ask is read once.
+     *
+     * @param present key of the stage that is open
+     */
+    @Transactional(readOnly = true)
     public Cairn of(StudioId studio, Sitting sitting, String present) {
         List<Cairn.Stage> reached = stages.stream()
                 .map(stage -> stage.reached(studio, sitting))

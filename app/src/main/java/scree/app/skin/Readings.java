@@ -2,6 +2,7 @@ package scree.app.skin;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -18,6 +19,7 @@ import scree.app.face.TakenFace;
 import scree.app.meter.Meters;
 import scree.app.meter.Pressed;
 import scree.app.picture.Pictures;
+import scree.app.sitting.Remembered;
 import scree.app.sitting.Sittings;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
@@ -61,6 +63,8 @@ public class Readings {
     private final Meters meters;
     private final Cards cards;
     private final JsonMapper json;
+    /** Every stage of a page asks for its reading. */
+    private final Remembered<Stored, TakenReading> known = new Remembered<>(200);
 
     Readings(
             ReadingMapper mapper,
@@ -104,12 +108,13 @@ public class Readings {
         return rows.stream()
                 .collect(Collectors.toMap(
                         ReadingRow::sittingId,
-                        row -> taken(
-                                studio,
+                        row -> known(new Stored(
                                 row,
                                 zones.getOrDefault(row.id(), List.of()),
                                 spots.getOrDefault(row.id(), List.of()),
-                                said.getOrDefault(row.sittingId(), List.of()))));
+                                said.getOrDefault(row.sittingId(), List.of()),
+                                meters.metered(studio, row.sittingId()),
+                                meters.pressed(studio, row.sittingId())))));
     }
 
     /**
@@ -305,43 +310,55 @@ public class Readings {
 
     // ---- reading back ----
 
-    private TakenReading taken(
-            StudioId studio, ReadingRow row, List<ZoneRow> zones, List<SpotRow> spots, List<TestimonyRow> said) {
+    private TakenReading known(Stored of) {
+        return known.of(of, () -> taken(of));
+    }
+
+    /** All that is stored of a reading; what follows from it is worked out once. */
+    private record Stored(
+            ReadingRow row,
+            List<ZoneRow> zones,
+            List<SpotRow> spots,
+            List<TestimonyRow> said,
+            Optional<MeteredLight> metered,
+            Map<Zone, Pressed> pressed) {}
+
+    private TakenReading taken(Stored of) {
+        ReadingRow row = of.row();
         FaceState face = json.readValue(row.face(), FaceState.class);
         LightFigures figures = row.light() == null
                 ? new LightFigures(LightFigures.Card.COLOUR, null, row.sideLight(), null, null, null, null, 0, 0)
                 : json.readValue(row.light(), LightFigures.class);
-        Optional<MeteredLight> metered = meters.metered(studio, row.sittingId());
-        LightVerdict light = LightJudge.judge(figures, metered.orElse(null));
+        LightVerdict light = LightJudge.judge(figures, of.metered().orElse(null));
         SkinReading read = new SkinReading(
                 light.grade() == LightVerdict.Grade.UNFIT
                         ? SkinReading.Trust.PROVISIONAL
                         : SkinReading.Trust.valueOf(row.trust()),
                 new Calibration.Quality(row.cardFields(), row.cardLost(), row.cardResidual(), 1, figures.halo()),
-                zones.stream()
+                of.zones().stream()
                         .map(Readings::zone)
                         .sorted(Comparator.comparing(ZoneReading::zone))
                         .toList(),
                 List.of(),
-                spots.stream().flatMap(s -> spot(s, face).stream()).toList(),
+                of.spots().stream().flatMap(s -> spot(s, face).stream()).toList(),
                 figures,
                 List.of());
         Set<Zone> byMeter = EnumSet.noneOf(Zone.class);
-        for (var pressed : meters.pressed(studio, row.sittingId()).entrySet()) {
+        for (var pressed : of.pressed().entrySet()) {
             if (pressed.getValue().agree()) {
                 byMeter.add(pressed.getKey());
                 read = read.with(pressed(pressed.getKey(), pressed.getValue()));
             }
         }
-        Map<Witness, Testimony> testimony = testimony(said);
+        Map<Witness, Testimony> testimony = Collections.unmodifiableMap(testimony(of.said()));
         return new TakenReading(
                 row.sittingId(),
                 row.pictureId(),
                 face,
                 read,
-                byMeter,
+                Collections.unmodifiableSet(byMeter),
                 light,
-                metered,
+                of.metered(),
                 testimony,
                 UndertoneBench.weigh(read, testimony.values()),
                 row.printName(),

@@ -1,10 +1,6 @@
 package scree.core.colour;
 
 import java.util.Optional;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.LUDecomposition;
-import org.hipparchus.linear.RealVector;
 
 /**
  * Finds the smoothest reflectance that has a given colour under D65: least slope of the hyperbolic tangent (LHTSS), after
@@ -13,103 +9,135 @@ import org.hipparchus.linear.RealVector;
  */
 public final class LeastSlope {
     private static final int N = Spectrum.BANDS;
+    private static final int AXES = 3;
     private static final int MOST_STEPS = 60;
     private static final double CLOSE_ENOUGH = 1e-10;
+    private static final double FAR_OFF = 1e6;
+    private static final double LEAST_FY = 16.0 / 116;
+    private static final double[][] WEIGHTS = scaledWeights();
 
-    private LeastSlope() {}
+    private final double[] target;
+    /** The bands' z. */
+    private final double[] z = new double[N];
+    /** Multipliers of the three conditions. */
+    private final double[] pull = new double[AXES];
+    /** tanh z. */
+    private final double[] tanh = new double[N];
+    /** dR/dz. */
+    private final double[] slope = new double[N];
+    /** Σ over the axes of weight times multiplier. */
+    private final double[] pulled = new double[N];
+
+    private LeastSlope(double[] target) {
+        this.target = target;
+    }
 
     /** Returns the spectrum, or empty for a colour that no surface can have. */
     public static Optional<Spectrum> spectrumOf(Lab colour) {
-        Xyz white = Illuminant.D65.white();
-        double fy = (colour.lightness() + 16) / 116;
+        if ((colour.lightness() + 16) / 116 <= LEAST_FY) {
+            return Optional.empty();
+        }
         Xyz relative = colour.toXyz();
-        double[] target = {relative.x() / Xyz.D65.x(), relative.y() / Xyz.D65.y(), relative.z() / Xyz.D65.z()};
-        double[][] t = scaledWeights(white);
-        return fy <= 16.0 / 116 ? Optional.empty() : solve(t, target);
+        return new LeastSlope(
+                        new double[] {relative.x() / Xyz.D65.x(), relative.y() / Xyz.D65.y(), relative.z() / Xyz.D65.z()
+                        })
+                .solve();
     }
 
-    private static Optional<Spectrum> solve(double[][] t, double[] target) {
-        RealVector unknown = new ArrayRealVector(N + 3);
+    private Optional<Spectrum> solve() {
         for (int step = 0; step < MOST_STEPS; step++) {
-            RealVector rest = residual(t, target, unknown);
-            if (rest.getLInfNorm() < CLOSE_ENOUGH) {
-                return Optional.of(reflectance(unknown));
+            readBands();
+            double[] rest = residual();
+            if (largest(rest) < CLOSE_ENOUGH) {
+                return Optional.of(reflectance());
             }
-            var solver = new LUDecomposition(jacobian(t, unknown), 1e-14).getSolver();
-            if (!solver.isNonSingular()) {
-                return Optional.empty();
-            }
-            unknown = unknown.subtract(solver.solve(rest));
-            if (unknown.isNaN() || unknown.getLInfNorm() > 1e6) {
+            Optional<double[]> change = new BorderedTridiagonal(diagonal(), -2, border()).solve(rest);
+            if (change.isEmpty() || !follow(change.get())) {
                 return Optional.empty();
             }
         }
         return Optional.empty();
     }
 
-    private static RealVector residual(double[][] t, double[] target, RealVector u) {
-        RealVector rest = new ArrayRealVector(N + 3);
+    private void readBands() {
         for (int i = 0; i < N; i++) {
-            double slope = diagonal(i) * u.getEntry(i);
-            slope -= i > 0 ? 2 * u.getEntry(i - 1) : 0;
-            slope -= i < N - 1 ? 2 * u.getEntry(i + 1) : 0;
-            rest.setEntry(i, slope + derivative(u.getEntry(i)) * pull(t, u, i));
+            tanh[i] = Math.tanh(z[i]);
+            slope[i] = (1 - tanh[i] * tanh[i]) / 2;
+            pulled[i] = WEIGHTS[0][i] * pull[0] + WEIGHTS[1][i] * pull[1] + WEIGHTS[2][i] * pull[2];
         }
-        for (int axis = 0; axis < 3; axis++) {
+    }
+
+    /** Takes a step; false when it leads nowhere. */
+    private boolean follow(double[] change) {
+        boolean sound = true;
+        for (int i = 0; i < N + AXES; i++) {
+            double now = i < N ? (z[i] -= change[i]) : (pull[i - N] -= change[i]);
+            sound &= Math.abs(now) <= FAR_OFF;
+        }
+        return sound;
+    }
+
+    private static double largest(double[] of) {
+        double most = 0;
+        for (double v : of) {
+            most = Math.max(most, Math.abs(v));
+        }
+        return most;
+    }
+
+    private double[] residual() {
+        double[] rest = new double[N + AXES];
+        for (int i = 0; i < N; i++) {
+            rest[i] = smoothness(i) * z[i]
+                    - (i > 0 ? 2 * z[i - 1] : 0)
+                    - (i < N - 1 ? 2 * z[i + 1] : 0)
+                    + slope[i] * pulled[i];
+        }
+        for (int axis = 0; axis < AXES; axis++) {
             double sum = -target[axis];
             for (int i = 0; i < N; i++) {
-                sum += t[axis][i] * (Math.tanh(u.getEntry(i)) + 1) / 2;
+                sum += WEIGHTS[axis][i] * (tanh[i] + 1) / 2;
             }
-            rest.setEntry(N + axis, sum);
+            rest[N + axis] = sum;
         }
         return rest;
     }
 
-    private static Array2DRowRealMatrix jacobian(double[][] t, RealVector u) {
-        double[][] j = new double[N + 3][N + 3];
+    private double[] diagonal() {
+        double[] d = new double[N];
         for (int i = 0; i < N; i++) {
-            double z = u.getEntry(i);
-            double d = derivative(z);
-            j[i][i] = diagonal(i) - 2 * d * Math.tanh(z) * pull(t, u, i);
-            if (i > 0) {
-                j[i][i - 1] = -2;
-            }
-            if (i < N - 1) {
-                j[i][i + 1] = -2;
-            }
-            for (int axis = 0; axis < 3; axis++) {
-                j[i][N + axis] = t[axis][i] * d;
-                j[N + axis][i] = t[axis][i] * d;
+            d[i] = smoothness(i) - 2 * slope[i] * tanh[i] * pulled[i];
+        }
+        return d;
+    }
+
+    private double[][] border() {
+        double[][] b = new double[AXES][N];
+        for (int axis = 0; axis < AXES; axis++) {
+            for (int i = 0; i < N; i++) {
+                b[axis][i] = WEIGHTS[axis][i] * slope[i];
             }
         }
-        return new Array2DRowRealMatrix(j, false);
+        return b;
     }
 
-    private static double pull(double[][] t, RealVector u, int i) {
-        return t[0][i] * u.getEntry(N) + t[1][i] * u.getEntry(N + 1) + t[2][i] * u.getEntry(N + 2);
-    }
-
-    private static double diagonal(int i) {
+    private static double smoothness(int i) {
         return i == 0 || i == N - 1 ? 2 : 4;
     }
 
-    private static double derivative(double z) {
-        double tanh = Math.tanh(z);
-        return (1 - tanh * tanh) / 2;
-    }
-
-    private static Spectrum reflectance(RealVector u) {
+    private Spectrum reflectance() {
         double[] r = new double[N];
         for (int i = 0; i < N; i++) {
-            r[i] = (Math.tanh(u.getEntry(i)) + 1) / 2;
+            r[i] = (tanh[i] + 1) / 2;
         }
         return Spectrum.of(r);
     }
 
-    private static double[][] scaledWeights(Xyz white) {
+    private static double[][] scaledWeights() {
+        Xyz white = Illuminant.D65.white();
         double[] sums = {white.x(), white.y(), white.z()};
-        double[][] t = new double[3][N];
-        for (int axis = 0; axis < 3; axis++) {
+        double[][] t = new double[AXES][N];
+        for (int axis = 0; axis < AXES; axis++) {
             for (int i = 0; i < N; i++) {
                 t[axis][i] = Illuminant.D65.weight(axis, i) / sums[axis];
             }

@@ -20,6 +20,9 @@ public final class NeckBridge {
     private static final double[] VEIL = {0.15, 0.25, 0.35};
 
     private static final double[] WARM = {0.25, 0.5, 0.75, 1.0, 1.5};
+    /** Of the deeper one of two bronzers, on the lower face. */
+    private static final double[] ABOVE = {0.25, 0.5};
+
     private static final double[] BRIGHTEN = {0.25, 0.5, 0.75};
     private static final double[] BODY = {1.0};
     /** Past this an edge shows at the jaw and a bridge is worth it. */
@@ -67,10 +70,22 @@ public final class NeckBridge {
      * @param contrastRatio of one usual coat
      */
     public record Product(long id, Lab colour, double contrastRatio) {
-        Spectrum spectrum() {
-            return LeastSlope.spectrumOf(colour)
+        Coat coat() {
+            Spectrum own = LeastSlope.spectrumOf(colour)
                     .orElseThrow(() -> new IllegalArgumentException(
                             "%s is no colour that a product can have: measure it again".formatted(colour)));
+            return new Coat(id, own, KubelkaMunk.thicknessFor(own, contrastRatio));
+        }
+    }
+
+    /**
+     * A product ready to be laid.
+     *
+     * @param thickness of one usual coat
+     */
+    private record Coat(long product, Spectrum own, double thickness) {
+        Spectrum over(Spectrum ground, double coats) {
+            return KubelkaMunk.film(own, ground, coats * thickness);
         }
     }
 
@@ -100,18 +115,20 @@ public final class NeckBridge {
 
     /** Returns every way that the kit allows, the best first: least left, and more work only for something. */
     public static List<Bridge> of(Lab jawSkin, Lab neckSkin, Kit kit) {
-        Film neck = new Film(SkinSpectrum.of(neckSkin));
-        Film face = new Film(over(SkinSpectrum.of(jawSkin), kit.base(), 1));
+        Coat base = kit.base().coat();
+        Spectrum neck = SkinSpectrum.of(neckSkin);
+        Spectrum face = base.over(SkinSpectrum.of(jawSkin), 1);
+        Lab f = face.toLab();
+        List<Laid> warmed = laid(WARM, kit.bronzers(), neck, f);
         List<Bridge> ways = new ArrayList<>();
-        Lab f = face.ground.toLab();
         ways.add(bridge(Way.NOTHING, List.of(), List.of(), f, neckSkin, kit));
-        best(VEIL, List.of(kit.base()), neck, f).ifPresent(b -> ways.add(onNeck(Way.VEIL, b, f, kit)));
-        best(WARM, kit.bronzers(), neck, f).ifPresent(b -> ways.add(onNeck(Way.WARM_THE_NECK, b, f, kit)));
-        best(BRIGHTEN, kit.lighter(), face, neckSkin)
+        best(laid(VEIL, List.of(kit.base()), neck, f)).ifPresent(b -> ways.add(onNeck(Way.VEIL, b, f, kit)));
+        best(warmed).ifPresent(b -> ways.add(onNeck(Way.WARM_THE_NECK, b, f, kit)));
+        best(laid(BRIGHTEN, kit.lighter(), face, neckSkin))
                 .ifPresent(b -> ways.add(bridge(
-                        Way.BRIGHTEN_LOWER_FACE, List.of(b.product), List.of(b.coats), b.colour, neckSkin, kit)));
-        twoBronzers(kit, face, neck).ifPresent(ways::add);
-        best(BODY, kit.body(), neck, f).ifPresent(b -> ways.add(onNeck(Way.BODY_PRODUCT, b, f, kit)));
+                        Way.BRIGHTEN_LOWER_FACE, List.of(b.product.id()), List.of(b.coats), b.colour, neckSkin, kit)));
+        twoBronzers(laid(ABOVE, kit.bronzers(), face, neckSkin), warmed, kit).ifPresent(ways::add);
+        best(laid(BODY, kit.body(), neck, f)).ifPresent(b -> ways.add(onNeck(Way.BODY_PRODUCT, b, f, kit)));
         ways.sort(Comparator.comparingDouble(b -> b.left() + WORK * effort(b, kit)));
         return ways;
     }
@@ -133,53 +150,53 @@ public final class NeckBridge {
         return work + (kit.lightCollar() && b.way() == Way.BODY_PRODUCT ? 4 : 0);
     }
 
-    private record Laid(long product, double coats, Lab colour, double left) {}
+    /** A product that was laid, and what is left to the other side. */
+    private record Laid(Product product, double coats, Lab colour, double left) {}
 
-    private record Film(Spectrum ground) {
-        Lab with(Product product, double coats) {
-            return over(ground, product, coats).toLab();
-        }
-    }
-
-    private static Spectrum over(Spectrum ground, Product product, double coats) {
-        Spectrum own = product.spectrum();
-        return KubelkaMunk.film(own, ground, coats * KubelkaMunk.thicknessFor(own, product.contrastRatio()));
-    }
-
-    private static Optional<Laid> best(double[] coats, List<Product> products, Film film, Lab other) {
+    /** Returns every product in every number of coats over a ground. */
+    private static List<Laid> laid(double[] coats, List<Product> products, Spectrum ground, Lab other) {
         List<Laid> all = new ArrayList<>();
         for (Product p : products) {
+            Coat coat = p.coat();
             for (double c : coats) {
-                Lab colour = film.with(p, c);
-                all.add(new Laid(p.id(), c, colour, colour.differenceFrom(other)));
+                Lab colour = coat.over(ground, c).toLab();
+                all.add(new Laid(p, c, colour, colour.differenceFrom(other)));
             }
         }
+        return all;
+    }
+
+    private static Optional<Laid> best(List<Laid> all) {
         return all.stream().min(Comparator.comparingDouble(Laid::left));
     }
 
     private static Bridge onNeck(Way way, Laid laid, Lab face, Kit kit) {
-        return bridge(way, List.of(laid.product), List.of(laid.coats), face, laid.colour, kit);
+        return bridge(way, List.of(laid.product.id()), List.of(laid.coats), face, laid.colour, kit);
     }
 
-    private static Optional<Bridge> twoBronzers(Kit kit, Film face, Film neck) {
-        Bridge best = null;
-        for (Product above : kit.bronzers()) {
-            for (Product below : kit.bronzers()) {
-                if (above.colour().lightness() >= below.colour().lightness()) {
-                    continue;
-                }
-                for (double a : new double[] {0.25, 0.5}) {
-                    Lab f = face.with(above, a);
-                    for (double b : new double[] {0.25, 0.5, 0.75, 1.0}) {
-                        Lab n = neck.with(below, b);
-                        if (best == null || f.differenceFrom(n) < best.left()) {
-                            best = bridge(Way.TWO_BRONZERS, List.of(above.id(), below.id()), List.of(a, b), f, n, kit);
-                        }
-                    }
+    private static Optional<Bridge> twoBronzers(List<Laid> above, List<Laid> below, Kit kit) {
+        Laid onFace = null;
+        Laid onNeck = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (Laid a : above) {
+            for (Laid b : below) {
+                double left = a.colour.differenceFrom(b.colour);
+                if (a.product.colour().lightness() < b.product.colour().lightness() && left < least) {
+                    least = left;
+                    onFace = a;
+                    onNeck = b;
                 }
             }
         }
-        return Optional.ofNullable(best);
+        return onFace == null
+                ? Optional.empty()
+                : Optional.of(bridge(
+                        Way.TWO_BRONZERS,
+                        List.of(onFace.product.id(), onNeck.product.id()),
+                        List.of(onFace.coats, onNeck.coats),
+                        onFace.colour,
+                        onNeck.colour,
+                        kit));
     }
 
     private static Bridge bridge(Way way, List<Long> products, List<Double> coats, Lab face, Lab neck, Kit kit) {

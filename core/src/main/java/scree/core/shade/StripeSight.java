@@ -108,8 +108,12 @@ public final class StripeSight {
         for (Spectrum skin : run) {
             over.add(moment.look().see(on(skin, own, stripe, moment.coat())));
         }
-        Lab here = moment.look().see(on(aim, own, stripe, moment.coat()));
-        return new Seen(over, here.differenceFrom(moment.look().see(aim)));
+        return new Seen(over, left(on(aim, own, stripe, moment.coat()), moment.look()));
+    }
+
+    /** Returns ΔE00 of what is seen to the skin where it is matched. */
+    private double left(Spectrum seen, Look look) {
+        return look.see(seen).differenceFrom(look.see(aim));
     }
 
     private static Spectrum on(Spectrum skin, Spectrum product, Stripe stripe, Coat coat) {
@@ -152,10 +156,9 @@ public final class StripeSight {
     /** Returns the full, settled stripe's difference in every light. */
     public Map<Look, Double> everywhere(Stripe stripe) {
         Map<Look, Double> all = new EnumMap<>(Look.class);
+        Spectrum settled = spectrum(DryDown.after(stripe.dryDown(), stripe.dryDown(), stripe.wet(), stripe.settled()));
         for (Look look : Look.values()) {
-            all.put(
-                    look,
-                    see(stripe, new Moment(stripe.dryDown(), Coat.FULL, look)).difference());
+            all.put(look, left(settled, look));
         }
         return all;
     }

@@ -42,6 +42,9 @@ public final class LineServer implements AutoCloseable {
     private void listen() {
         while (!socket.isClosed()) {
             try (Socket caller = socket.accept()) {
+                if (socket.isClosed()) {
+                    return; // the kernel may still hand over a caller that came while the plug was pulled
+                }
                 caller.setSoTimeout(5000);
                 talk(caller);
             } catch (SocketException closed) {
