@@ -28,17 +28,27 @@ public final class RecipeSearch {
     private static final int SHARES = 8;
 
     /** How far the linear measure may be off near the target, ΔE00: past the best so far by more, a candidate is hopeless. Derived: as above. */
-    private static final double SLACK = 0.3;
+    private static final double SLACK = 0.2;
+
+    /** Share of the ingredients that are looked up apart, the strongest. Derived: measured. */
+    private static final double STRONG = 0.04;
 
     private static final double STEP = 1e-4;
 
     private final List<Ingredient> ingredients;
     private final int mostParts;
     private final double[][] ks;
-    private final double strongest;
+    /** Most ingredients, and the few strong ones, which would lengthen the reach of every look-up. */
+    private final int[] usual;
+
+    private final int[] strong;
     private final boolean[] drop;
     private final List<int[]> pairs = new ArrayList<>();
     private final List<int[]> triples = new ArrayList<>();
+    /** Counts of the first and the second of a triple as shares of the third's. */
+    private final double[] shareA;
+
+    private final double[] shareB;
 
     /**
      * @param ingredients that may go together, any number; carriers are checked
@@ -65,9 +75,22 @@ public final class RecipeSearch {
         for (int i = 0; i < drop.length; i++) {
             drop[i] = drops.contains(ingredients.get(i).id());
         }
-        this.strongest =
-                ingredients.stream().mapToDouble(Ingredient::strength).max().orElse(1);
+        int[] byStrength = byStrength();
+        int few = Math.min(byStrength.length, Math.max(1, (int) (STRONG * byStrength.length)));
+        this.usual = Arrays.copyOf(byStrength, byStrength.length - few);
+        this.strong = Arrays.copyOfRange(byStrength, usual.length, byStrength.length);
         counts();
+        this.shareA = triples.stream().mapToDouble(n -> (double) n[0] / n[2]).toArray();
+        this.shareB = triples.stream().mapToDouble(n -> (double) n[1] / n[2]).toArray();
+    }
+
+    /** Returns the ingredients from weak to strong. */
+    private int[] byStrength() {
+        return IntStream.range(0, ingredients.size())
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> ingredients.get(i).strength()))
+                .mapToInt(i -> i)
+                .toArray();
     }
 
     /** Counts without a common divisor: doubled recipes are the same mix. In triples the third is the largest. */
@@ -111,10 +134,11 @@ public final class RecipeSearch {
 
     private void search(Lab target, Spectrum at, Best best) {
         double[][] v = pulls(target, at);
-        NearPoints nearest = new NearPoints(v);
+        Alike most = new Alike(usual, v);
+        Alike few = new Alike(strong, v);
         offer(best, share -> twos(share, v));
         double limit = best.top().map(r -> r.difference() + SLACK).orElse(Double.MAX_VALUE);
-        offer(best, share -> threes(share, v, nearest, limit * limit));
+        offer(best, share -> threes(share, v, most, few, limit * limit));
     }
 
     private void offer(Best best, IntFunction<Kept> work) {
@@ -125,6 +149,31 @@ public final class RecipeSearch {
                 .sorted(Comparator.comparingDouble(Candidate::miss2))
                 .toList()
                 .forEach(c -> best.offer(c.products(), c.counts()));
+    }
+
+    /** Ingredients of like strength, to be looked up as a third. */
+    private final class Alike {
+        private final int[] members;
+        private final NearPoints nearest;
+        private final double strongest;
+
+        Alike(int[] members, double[][] v) {
+            this.members = members;
+            this.nearest =
+                    new NearPoints(Arrays.stream(members).mapToObj(i -> v[i]).toArray(double[][]::new));
+            this.strongest = members.length == 0
+                    ? 0
+                    : ingredients.get(members[members.length - 1]).strength();
+        }
+
+        boolean has(int i) {
+            return Arrays.stream(members).anyMatch(m -> m == i);
+        }
+
+        int within(double x, double y, double z, double reach) {
+            int found = nearest.within(x, y, z, reach);
+            return found < 0 ? -1 : members[found];
+        }
     }
 
     private record Candidate(int[] products, int[] counts, double miss2) {}
@@ -141,12 +190,21 @@ public final class RecipeSearch {
         return kept;
     }
 
-    private Kept threes(int share, double[][] v, NearPoints nearest, double limit) {
+    /** Triples of which a usual one has the largest count, then those of which a strong one has it. */
+    private Kept threes(int share, double[][] v, Alike most, Alike few, double limit) {
         Kept kept = new Kept(limit);
         for (int i = share; i < v.length; i += SHARES) {
             for (int j = i + 1; j < v.length; j++) {
                 if (together(i, j)) {
-                    triples(i, j, v, nearest, kept);
+                    usualThird(i, j, v, most, kept);
+                }
+            }
+            for (int k : strong) {
+                if (k != i && together(i, k)) {
+                    strongThird(i, k, v, most, kept);
+                    if (few.has(i)) {
+                        strongThird(i, k, v, few, kept);
+                    }
                 }
             }
         }
@@ -168,28 +226,64 @@ public final class RecipeSearch {
         }
     }
 
-    private void triples(int i, int j, double[][] v, NearPoints nearest, Kept kept) {
+    /** With counts a, b, c the third has to lie near −(a/c·vᵢ + b/c·vⱼ), within the limit times the weight per count of the third. */
+    private void usualThird(int i, int j, double[][] v, Alike most, Kept kept) {
         double si = ingredients.get(i).strength();
         double sj = ingredients.get(j).strength();
-        for (int[] n : triples) {
-            double x = n[0] * v[i][0] + n[1] * v[j][0];
-            double y = n[0] * v[i][1] + n[1] * v[j][1];
-            double z = n[0] * v[i][2] + n[1] * v[j][2];
-            double weight = n[0] * si + n[1] * sj + n[2] * strongest;
-            double reach = kept.limit * weight * weight / ((double) n[2] * n[2]);
-            int third = nearest.within(-x / n[2], -y / n[2], -z / n[2], reach);
-            if (third >= 0 && third != i && third != j && together(i, third) && together(j, third)) {
-                double dx = x + n[2] * v[third][0];
-                double dy = y + n[2] * v[third][1];
-                double dz = z + n[2] * v[third][2];
-                double own =
-                        n[0] * si + n[1] * sj + n[2] * ingredients.get(third).strength();
-                double miss2 = (dx * dx + dy * dy + dz * dz) / (own * own);
-                int drops = drops(i, n[0]) + drops(j, n[1]) + drops(third, n[2]);
-                if (miss2 < kept.limit && worn(drops, n[0] + n[1] + n[2])) {
-                    kept.add(new Candidate(new int[] {i, j, third}, n, miss2));
-                }
+        double[] vi = v[i];
+        double[] vj = v[j];
+        for (int t = 0; t < shareA.length; t++) {
+            double p = shareA[t];
+            double q = shareB[t];
+            double reach = kept.reach * (p * si + q * sj + most.strongest);
+            int third =
+                    most.within(-(p * vi[0] + q * vj[0]), -(p * vi[1] + q * vj[1]), -(p * vi[2] + q * vj[2]), reach);
+            if (third >= 0) {
+                triple(i, j, third, triples.get(t), v, kept);
             }
+        }
+    }
+
+    /** The same for a strong third k that is given: the second is looked up. */
+    private void strongThird(int i, int k, double[][] v, Alike seconds, Kept kept) {
+        double si = ingredients.get(i).strength();
+        double sk = ingredients.get(k).strength();
+        for (int[] n : triples) {
+            double p = (double) n[0] / n[1];
+            double r = (double) n[2] / n[1];
+            double reach = kept.reach * (p * si + r * sk + seconds.strongest);
+            int second = seconds.within(
+                    -(p * v[i][0] + r * v[k][0]), -(p * v[i][1] + r * v[k][1]), -(p * v[i][2] + r * v[k][2]), reach);
+            if (second >= 0) {
+                triple(i, second, k, n, v, kept);
+            }
+        }
+    }
+
+    private void triple(int i, int j, int k, int[] counts, double[][] v, Kept kept) {
+        boolean apart = i != j && j != k && i != k;
+        if (apart && together(i, j) && together(j, k) && together(i, k)) {
+            triple(new int[] {i, j, k}, counts, v, kept);
+        }
+    }
+
+    private void triple(int[] products, int[] n, double[][] v, Kept kept) {
+        double[] sum = new double[3];
+        double weight = 0;
+        int drops = 0;
+        int parts = 0;
+        for (int k = 0; k < products.length; k++) {
+            int product = products[k];
+            for (int axis = 0; axis < 3; axis++) {
+                sum[axis] += n[k] * v[product][axis];
+            }
+            weight += n[k] * ingredients.get(product).strength();
+            drops += drops(product, n[k]);
+            parts += n[k];
+        }
+        double miss2 = (sum[0] * sum[0] + sum[1] * sum[1] + sum[2] * sum[2]) / (weight * weight);
+        if (miss2 < kept.limit && worn(drops, parts)) {
+            kept.add(new Candidate(products, n, miss2));
         }
     }
 
@@ -210,16 +304,23 @@ public final class RecipeSearch {
         private final PriorityQueue<Candidate> queue =
                 new PriorityQueue<>(Comparator.comparingDouble(Candidate::miss2).reversed());
         private double limit;
+        /** Its root. */
+        private double reach;
 
         Kept(double limit) {
-            this.limit = limit;
+            lower(limit);
+        }
+
+        private void lower(double to) {
+            limit = to;
+            reach = Math.sqrt(to);
         }
 
         void add(Candidate c) {
             queue.add(c);
             if (queue.size() > KEPT) {
                 queue.poll();
-                limit = queue.peek().miss2();
+                lower(queue.peek().miss2());
             }
         }
     }
