@@ -1,0 +1,208 @@
+package scree.app.face;
+
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyBoolean;
+import static org.mockito.ArgumentMatchers.anyDouble;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.BDDMockito.given;
+import static org.mockito.BDDMockito.willThrow;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static scree.app.Members.RUNA;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+import scree.app.Members;
+import scree.app.look.Cairn;
+import scree.app.picture.Picture;
+import scree.app.picture.Pictures;
+import scree.app.sitting.Cairns;
+import scree.app.sitting.Sittings;
+import scree.app.studio.SecurityConfig;
+import scree.app.web.NotHere;
+import scree.core.face.Landmark;
+import scree.core.face.PointsRefused;
+import scree.core.face.Shape;
+import scree.core.face.Tick;
+import scree.core.face.Trait;
+import scree.core.image.Point;
+
+/** The Face stage with a browser that guesses wildly and hands that put points where none can be. */
+@WebMvcTest(FaceController.class)
+@Import(SecurityConfig.class)
+class FaceControllerTest {
+    @Autowired
+    private MockMvc http;
+
+    @MockitoBean
+    private Sittings sittings;
+
+    @MockitoBean
+    private Faces faces;
+
+    @MockitoBean
+    private Pictures pictures;
+
+    @MockitoBean
+    private Cairns cairns;
+
+    @BeforeEach
+    void aPictureWithoutPoints() {
+        given(sittings.get(any(), anyLong())).willReturn(Members.sitting(null, null, null, null));
+        given(cairns.of(any(), any(), anyString())).willReturn(Cairn.stack(5, "Liv", 1, "8:00", List.of()));
+        given(faces.picture(any(), anyLong())).willReturn(Optional.of(new Picture(3, 5, 900, 1200)));
+        given(faces.of(any(), anyLong())).willReturn(Optional.empty());
+    }
+
+    @Test
+    void withoutAPictureThePageLeadsToOne() throws Exception {
+        given(faces.picture(any(), anyLong())).willReturn(Optional.empty());
+        http.perform(get("/sittings/5/face").with(user(RUNA)))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("/sittings/5/skin")));
+    }
+
+    @Test
+    void theGuessIsHandedOnPointByPoint() throws Exception {
+        http.perform(post("/sittings/5/face/guess")
+                        .param("found", "1")
+                        .param("mesh", "10,20.5,30,40")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(status().isOk())
+                .andExpect(content().string(not(containsString("role=\"alert\""))));
+        verify(faces).guess(RUNA, 5, 1, List.of(new Point(10, 20.5), new Point(30, 40)));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"10,twenty", "NaN,3,4,5", "1e999,2", "10,2;0"})
+    void whatIsNoListOfFiguresIsNoFace(String mesh) throws Exception {
+        http.perform(post("/sittings/5/face/guess")
+                        .param("found", "1")
+                        .param("mesh", mesh)
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("No face was found")));
+        verify(faces, never()).guess(any(), anyLong(), anyInt(), any());
+    }
+
+    @Test
+    void threeTapsLayTheTemplateAndTwoDoNot() throws Exception {
+        http.perform(post("/sittings/5/face/template")
+                .param("taps", "300,400,500,400,400,780")
+                .with(user(RUNA))
+                .with(csrf()));
+        verify(faces).template(RUNA, 5, new Point(300, 400), new Point(500, 400), new Point(400, 780));
+        http.perform(post("/sittings/5/face/template")
+                        .param("taps", "300,400,500,400")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(content().string(containsString("role=\"alert\"")));
+    }
+
+    @ParameterizedTest
+    @EnumSource(PointsRefused.Why.class)
+    void everyRefusedPointGetsASentenceOfItsOwn(PointsRefused.Why why) throws Exception {
+        willThrow(new PointsRefused(why))
+                .given(faces)
+                .move(any(), anyLong(), any(), anyDouble(), anyDouble(), anyBoolean());
+        http.perform(post("/sittings/5/face/point")
+                        .param("point", "CHIN")
+                        .param("dx", "0")
+                        .param("dy", "-900")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(status().isOk())
+                .andExpect(content()
+                        .string(allOf(containsString("role=\"alert\""), not(containsString("points." + why)))));
+    }
+
+    @Test
+    void aPointThatIsNoneIsNotHere() throws Exception {
+        http.perform(post("/sittings/5/face/point")
+                        .param("point", "ELBOW")
+                        .param("dx", "1")
+                        .param("dy", "1")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(status().isNotFound());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Tick.class)
+    void everyTickIsKept(Tick tick) throws Exception {
+        http.perform(post("/sittings/5/face/tick")
+                        .param("tick", tick.name())
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(status().isOk());
+        verify(faces).tick(RUNA, 5, tick);
+    }
+
+    @Test
+    void shapeAndFindingsAreOverruledAndTheRulingTakenBack() throws Exception {
+        http.perform(post("/sittings/5/face/shape")
+                .param("shape", "HEART")
+                .with(user(RUNA))
+                .with(csrf()));
+        verify(faces).rule(RUNA, 5, Shape.HEART);
+        http.perform(post("/sittings/5/face/shape").with(user(RUNA)).with(csrf()));
+        verify(faces).rule(RUNA, 5, (Shape) null);
+        http.perform(post("/sittings/5/face/finding")
+                .param("trait", "NOSE_WIDTH")
+                .param("say", FaceSheet.TraitRuling.Say.values()[0].name())
+                .with(user(RUNA))
+                .with(csrf()));
+        verify(faces).rule(RUNA, 5, Trait.NOSE_WIDTH, FaceSheet.TraitRuling.Say.values()[0]);
+    }
+
+    @Test
+    void stepsGoBackAndForthAndPointsAreConfirmed() throws Exception {
+        http.perform(post("/sittings/5/face/undo").with(user(RUNA)).with(csrf()))
+                .andExpect(status().isOk());
+        verify(faces).undo(RUNA.studio(), 5);
+        http.perform(post("/sittings/5/face/redo").with(user(RUNA)).with(csrf()))
+                .andExpect(status().isOk());
+        verify(faces).redo(RUNA.studio(), 5);
+        http.perform(post("/sittings/5/face/confirm")
+                .param("landmark", "HAIRLINE")
+                .with(user(RUNA))
+                .with(csrf()));
+        verify(faces).confirm(RUNA, 5, Landmark.HAIRLINE);
+    }
+
+    @Test
+    void anotherStudiosFaceIsNotMoved() throws Exception {
+        given(sittings.get(any(), anyLong())).willThrow(new NotHere("sitting"));
+        http.perform(post("/sittings/9/face/point")
+                        .param("point", "CHIN")
+                        .param("dx", "1")
+                        .param("dy", "1")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(status().isNotFound());
+        verify(faces, never()).move(any(), anyLong(), any(), anyDouble(), anyDouble(), anyBoolean());
+    }
+}
