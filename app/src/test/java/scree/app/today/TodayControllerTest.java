@@ -1,0 +1,132 @@
+package scree.app.today;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.BDDMockito.given;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static scree.app.Members.RUNA;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+import scree.app.Members;
+import scree.app.base.Bases;
+import scree.app.kit.Kit;
+import scree.app.kit.Product;
+import scree.app.picture.Pictures;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.studio.Accounts;
+import scree.app.studio.SecurityConfig;
+import scree.core.colour.Lab;
+import scree.core.skin.ReferenceCurve;
+
+/** The day at a glance: who is next, what to look out for, what ends. */
+@WebMvcTest(TodayController.class)
+@Import(SecurityConfig.class)
+class TodayControllerTest {
+    private static final LocalDateTime EIGHT = LocalDateTime.of(2026, 6, 20, 8, 0);
+
+    @Autowired
+    private MockMvc http;
+
+    @MockitoBean
+    private Sittings sittings;
+
+    @MockitoBean
+    private Accounts accounts;
+
+    @MockitoBean
+    private Pictures pictures;
+
+    @MockitoBean
+    private Bases bases;
+
+    @MockitoBean
+    private Kit kit;
+
+    @MockitoBean
+    private Clock clock;
+
+    @BeforeEach
+    void aMorning() {
+        given(clock.instant()).willReturn(Instant.parse("2026-06-20T07:00:00Z"));
+        given(clock.getZone()).willReturn(ZoneOffset.UTC);
+        given(sittings.cameIn(any())).willReturn(List.of());
+        given(accounts.artists(any())).willReturn(List.of());
+        given(pictures.latest(any(), any())).willReturn(Map.of());
+        given(bases.choices(any(), any())).willReturn(Map.of());
+        given(kit.soonPastTheirTime(any(), anyInt())).willReturn(List.of());
+    }
+
+    private void day(Sitting... day) {
+        given(sittings.on(any(), any())).willReturn(List.of(day));
+    }
+
+    private String page() throws Exception {
+        return http.perform(get("/").with(user(RUNA)))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    private static Product opened(LocalDate on, int months) {
+        Lab c = ReferenceCurve.at(64);
+        return new Product(
+                1, "Marl", "31", "BASE", "LIQUID", "SATIN", .8, 65, c.a(), c.b(), 64, c.a(), c.b(), on, months, null,
+                true, null, null, null, 4);
+    }
+
+    @Test
+    void aDayWithoutSittingsIsSaidToBeQuiet() throws Exception {
+        day();
+        assertThat(page()).contains("Saturday 20 June").contains("No one sits today");
+    }
+
+    /** The artist's own open sitting goes before a colleague's earlier one. */
+    @Test
+    void myOwnNextSittingLeads() throws Exception {
+        day(
+                Members.sittingAt(11, 2, EIGHT, 40, false),
+                Members.sittingAt(12, RUNA.artistId(), EIGHT.plusHours(2), 40, true),
+                Members.sittingAt(13, RUNA.artistId(), EIGHT.plusHours(3), 40, false));
+        assertThat(page()).containsPattern("data-main[^>]*href=\"/sittings/13|href=\"/sittings/13[^>]*data-main");
+    }
+
+    @Test
+    void anAllergyIsToLookOutForUntilTheSittingIsDone() throws Exception {
+        day(Members.sitting("nickel", null, null, "left cheek"));
+        assertThat(page()).contains("nickel").doesNotContain("left cheek");
+    }
+
+    @Test
+    void brokenSkinIsToLookOutForWhereThereIsNoAllergy() throws Exception {
+        day(Members.sitting(null, null, "CLEAR", "left cheek"));
+        assertThat(page()).contains("left cheek");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2025-06-01, 12, past its time", "2025-06-30, 12, days", "2025-08-20, 12, weeks"})
+    void whatEndsSoonIsCountedInDaysOrWeeks(LocalDate opened, int months, String words) throws Exception {
+        day(Members.sittingAt(11, 2, EIGHT, 40, false));
+        given(kit.soonPastTheirTime(any(), anyInt())).willReturn(List.of(opened(opened, months)));
+        assertThat(page()).contains("Marl 31").containsIgnoringCase(words);
+    }
+}
