@@ -1,109 +1,37 @@
 package scree.app.base;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static scree.app.base.SampleLists.NOW;
+import static scree.app.base.SampleLists.SKIN;
+import static scree.app.base.SampleLists.WORDS;
+import static scree.app.base.SampleLists.list;
+import static scree.app.base.SampleLists.product;
+import static scree.app.base.SampleLists.ranked;
 
-import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.springframework.context.support.ResourceBundleMessageSource;
 import scree.app.kit.Product;
 import scree.app.kit.WatchedStripe;
-import scree.core.colour.Lab;
-import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
 import scree.core.shade.BaseRanking;
 import scree.core.shade.DryDown;
 import scree.core.shade.NeckBridge;
-import scree.core.shade.ShadeReason;
 import scree.core.shade.StripeSight.Coat;
 import scree.core.shade.StripeSight.Look;
 import scree.core.shade.Wear;
-import scree.core.skin.MatchTarget;
 import scree.core.skin.ReferenceCurve;
-import scree.core.skin.SkinReading;
 import scree.core.skin.Undertone;
 
 /** What the rooms of Base show: stripes with their clocks, ways to the neck, what spoke against a choice. */
 class BaseRoomsTest {
-    private static final Instant NOW = Instant.parse("2026-06-20T12:00:00Z");
-    private static final Lab SKIN = ReferenceCurve.at(62);
-    private static final MatchTarget TARGET =
-            new MatchTarget(SKIN, ReferenceCurve.at(61), SKIN, ReferenceCurve.at(63.5), MatchTarget.School.JAW_TO_NECK);
-    private static final BaseWords WORDS = words();
-
-    private static BaseWords words() {
-        ResourceBundleMessageSource source = new ResourceBundleMessageSource();
-        source.setBasename("messages");
-        source.setDefaultEncoding("UTF-8");
-        return new BaseWords(source, Locale.ENGLISH);
-    }
-
-    private static Product product(long id, double settledL, String form) {
-        Lab settled = ReferenceCurve.at(settledL);
-        return new Product(
-                id,
-                "Marl",
-                "N" + id,
-                "BASE",
-                form,
-                "SATIN",
-                .8,
-                settledL + 2,
-                settled.a(),
-                settled.b(),
-                settledL,
-                settled.a(),
-                settled.b(),
-                null,
-                null,
-                null,
-                true,
-                null,
-                null,
-                null,
-                0);
-    }
-
-    private static Shortlist.Ranked ranked(Product p, int rank) {
-        Lab on = p.settled();
-        return new Shortlist.Ranked(
-                p,
-                rank,
-                new BaseRanking.Placed((int) p.id(), on, on.differenceFrom(SKIN), 0, List.of(), List.of()),
-                ShadeReason.of(on, TARGET),
-                List.of());
-    }
-
-    private static Shortlist list(double... depths) {
-        List<Shortlist.Ranked> ranked = new ArrayList<>();
-        for (double l : depths) {
-            ranked.add(ranked(product(ranked.size() + 1, l, "LIQUID"), ranked.size() + 1));
-        }
-        return new Shortlist(
-                TARGET,
-                List.of(),
-                SkinReading.Trust.COLOUR_CARD,
-                Undertone.Family.NEUTRAL,
-                Wear.Wish.none(),
-                BaseSetting.usual(),
-                ranked,
-                List.of(),
-                ranked,
-                depths.length,
-                depths.length,
-                new LightVerdict(LightVerdict.Grade.GOOD, List.of()));
-    }
-
     private static StripesView stripes(Shortlist list, Map<Long, StripeWatch> watched, Double minutes, Look look) {
         return StripesView.of(list, watched, Map.of(), Optional.ofNullable(minutes), Coat.FULL, look, NOW, WORDS);
     }
