@@ -33,8 +33,6 @@ public final class RecipeSearch {
     /** Share of the ingredients that are looked up apart, the strongest. Derived: measured. */
     private static final double STRONG = 0.04;
 
-    private static final double STEP = 1e-4;
-
     private final List<Ingredient> ingredients;
     private final int mostParts;
     private final double[][] ks;
@@ -133,7 +131,7 @@ public final class RecipeSearch {
     }
 
     private void search(Lab target, Spectrum at, Best best) {
-        double[][] v = pulls(target, at);
+        double[][] v = new Pulls(target, at).of(ingredients, ks);
         Alike most = new Alike(usual, v);
         Alike few = new Alike(strong, v);
         offer(best, share -> twos(share, v));
@@ -323,61 +321,6 @@ public final class RecipeSearch {
                 lower(queue.peek().miss2());
             }
         }
-    }
-
-    // ---- linearisation ----
-
-    /** strength × (pull of the product's K/S on the colour at {@code at}, minus what is wanted), scaled to ΔE00. */
-    private double[][] pulls(Lab target, Spectrum at) {
-        double[][] j = slopes(at, target);
-        double[] k0 = IntStream.range(0, Spectrum.BANDS)
-                .mapToDouble(b -> KubelkaMunk.absorption(at.at(b)))
-                .toArray();
-        double[] off = scaled(at.toLab(), target);
-        double[][] v = new double[ks.length][3];
-        for (int i = 0; i < ks.length; i++) {
-            for (int axis = 0; axis < 3; axis++) {
-                double sum = off[axis];
-                for (int b = 0; b < Spectrum.BANDS; b++) {
-                    sum += j[axis][b] * (ks[i][b] - k0[b]);
-                }
-                v[i][axis] = ingredients.get(i).strength() * sum;
-            }
-        }
-        return v;
-    }
-
-    private static double[][] slopes(Spectrum at, Lab target) {
-        double[][] j = new double[3][Spectrum.BANDS];
-        double[] r = at.toArray();
-        double[] here = scaled(at.toLab(), target);
-        for (int b = 0; b < Spectrum.BANDS; b++) {
-            double k = KubelkaMunk.absorption(r[b]);
-            double step = STEP * (1 + k);
-            double[] moved = r.clone();
-            moved[b] = KubelkaMunk.reflectance(k + step);
-            double[] there = scaled(Spectrum.of(moved).toLab(), target);
-            for (int axis = 0; axis < 3; axis++) {
-                j[axis][b] = (there[axis] - here[axis]) / step;
-            }
-        }
-        return j;
-    }
-
-    /** A colour against the target along lightness, chroma and hue, each in about ΔE00. */
-    private static double[] scaled(Lab colour, Lab target) {
-        double chroma = Math.max(1e-6, target.chroma());
-        double cos = target.a() / chroma;
-        double sin = target.b() / chroma;
-        double da = colour.a() - target.a();
-        double db = colour.b() - target.b();
-        double dl = target.lightness() - 50;
-        double sl = 1 + 0.015 * dl * dl / Math.sqrt(20 + dl * dl);
-        return new double[] {
-            (colour.lightness() - target.lightness()) / sl,
-            (cos * da + sin * db) / (1 + 0.045 * chroma),
-            (cos * db - sin * da) / (1 + 0.012 * chroma)
-        };
     }
 
     private static int gcd(int a, int b) {
