@@ -27,14 +27,14 @@
       values.point = part.dataset.point;
       again = '[data-point="' + part.dataset.point + '"]';
     }
-    window.htmx.ajax("POST", work.dataset.url + path, { values: values, target: "#skin-work", swap: "outerHTML" }).then(() => {
+    window.scree.send({ verb: "POST", path: work.dataset.url + path, values: values, target: "#skin-work", then: () => {
       if (!portrait()) { return; }
       portrait().classList.toggle("loose", loose);
       const button = document.getElementById("move");
       if (button) { button.setAttribute("aria-pressed", String(loose)); }
       const next = portrait().querySelector(again);
       if (next) { next.focus({ preventScroll: true }); }
-    });
+    } });
   }
 
   document.addEventListener("pointerdown", (event) => {

@@ -7,7 +7,7 @@
   const url = page.dataset.url, scale = Number(page.dataset.scale);
   const left = Number(page.dataset.left), top = Number(page.dataset.top), wide = Number(page.dataset.wide), tall = Number(page.dataset.tall);
   const REACH = 26, ZOOM = 2.4;
-  let held = null, sending = false, queue = null;
+  let held = null;
 
   const map = () => document.getElementById("face-drawing");
   const drawing = () => stack.querySelector("svg.portrait");
@@ -19,20 +19,16 @@
     return { x: Number(t[1]), y: Number(t[2]) };
   }
 
-  /* ---- posting: one at a time, the last wish wins ---- */
+  /* ---- posting: every wish counts, in order ---- */
   function post(path, values, focus) {
-    if (sending) { queue = [path, values, focus]; return; }
-    sending = true;
-    window.htmx.ajax("POST", url + path, { values: values, target: "#face-side", swap: "outerHTML" }).then(() => {
-      sending = false;
+    window.scree.send({ verb: "POST", path: url + path, values: values, target: "#face-side", then: () => {
       if ((path === "/guess" || path === "/template") && !document.querySelector("#face-side [role=alert]")) { location.replace(location.pathname); return; }
       guides();
       if (focus && map()) {
         const next = map().querySelector('[data-point="' + focus + '"]');
         if (next) { next.focus({ preventScroll: true }); }
       }
-      if (queue) { const q = queue; queue = null; post(q[0], q[1], q[2]); }
-    }).catch(() => { sending = false; });
+    } });
   }
   document.addEventListener("htmx:afterSettle", () => { guides(); const seen = document.querySelector(".seen"); if (seen) { seen.open = seenOpen; } });
   let seenOpen = false;

@@ -4,19 +4,14 @@
   if (!document.getElementById("place")) { return; }
   const event = document.querySelector("[data-event-light]");
   const seenIn = { OFFICE: "COOL_LAMP", WARM_STAGE: "WARM_LAMP", FLASH: "FLASH" };
-  let mode = "plan", light = (event && seenIn[event.dataset.eventLight]) || "DAYLIGHT", share = 100, held = null, busy = false;
+  let mode = "plan", light = (event && seenIn[event.dataset.eventLight]) || "DAYLIGHT", share = 100, held = null;
   const page = () => document.getElementById("place");
   const drawing = () => document.getElementById("place-drawing");
   const url = () => page().dataset.url;
   const scale = () => Number(page().dataset.scale);
 
   function ask(verb, path, values, focus) {
-    if (busy) { return; }
-    busy = true;
-    window.htmx.ajax(verb, url() + path, { values: values, target: "#place", swap: "outerHTML" }).then(() => {
-      busy = false;
-      if (focus) { const f = document.querySelector(focus); if (f) { f.focus({ preventScroll: true }); } }
-    }).catch(() => { busy = false; });
+    window.scree.send({ verb: verb, path: url() + path, values: values, target: "#place", focus: focus });
   }
   function choose(key) { ask("GET", "", { zone: key }, '.zone[data-zone="' + key + '"]'); }
 

@@ -25,14 +25,38 @@
     setInterval(() => { row.children[at % 5].classList.toggle("full"); at++; }, 320);
   }
   document.addEventListener("submit", (event) => {
-    const words = event.target.dataset.waiting;
-    if (words) { setTimeout(() => wait(words), 300); }
+    const form = event.target;
+    if (form.method !== "post" || event.defaultPrevented) { return; }
+    if (form.dataset.sent) { event.preventDefault(); return; } // the first press is on its way
+    form.dataset.sent = "yes";
+    if (form.dataset.waiting) { setTimeout(() => wait(form.dataset.waiting), 300); follow(form); }
   });
+  window.addEventListener("pageshow", () => document.querySelectorAll("form[data-sent]").forEach((f) => delete f.dataset.sent));
+  /* A long wait says how it goes: how many pictures are before this one, how far an import is. */
+  function follow(form) {
+    const ask = form.dataset.progress;
+    if (!ask) { return; }
+    setInterval(async () => {
+      try {
+        const answer = await fetch(ask, { headers: { "HX-Request": "true" } });
+        const at = answer.ok ? (await answer.text()).split(" ") : [""];
+        const words = form.dataset.progressWords;
+        if (Number(at[0]) > 0 && words) { message.firstChild.textContent = words.replace("{0}", at[0]).replace("{1}", at[1] || ""); }
+      } catch (e) { /* the next look may reach it */ }
+    }, 700);
+  }
   document.addEventListener("htmx:responseError", (event) => {
-    const gone = event.detail.xhr.status === 403;
-    say(gone ? "You were away too long. Load the page again; nothing is lost." : "That did not reach us. What you see is the last saved state. Try again.", true);
+    const status = event.detail.xhr.status;
+    const w = message.dataset;
+    if (status === 401) {
+      say(w.ended, true);
+      const link = document.createElement("a");
+      link.href = "/sign-in?ended";
+      link.textContent = w.signIn;
+      message.append(" ", link);
+    } else { say(status === 403 ? w.old : status === 503 ? w.away : w.failed, true); }
   });
-  document.addEventListener("htmx:sendError", () => say("No answer from Scree. What you see is the last saved state. Try again.", true));
+  document.addEventListener("htmx:sendError", () => say(message.dataset.silent, true));
 
   document.addEventListener("change", (event) => {
     if (event.target.matches(".upload input[type=file]") && event.target.files.length) {
@@ -83,6 +107,13 @@
     if (found) { found.click(); }
     return Boolean(found);
   }
+  /* The main key moves on. It never takes, keeps or sends; what was typed and not saved is shown first. */
+  function onward() {
+    const open = window.screeDrafts && window.screeDrafts.open();
+    const save = open && open.querySelector("button:not([type=button])");
+    if (save) { save.focus(); say(message.dataset.unsaved); return; }
+    press("a[data-main], #next[data-main]");
+  }
   document.addEventListener("keydown", (event) => {
     const typing = !event.target.closest || event.target.closest("input, textarea, select, dialog");
     if (typing || event.ctrlKey || event.metaKey || event.altKey) { return; }
@@ -101,7 +132,7 @@
     else if (event.key === "s") { press("#figures-open"); }
     else if (event.key === "u" && document.querySelector(".work.mix")) { press("#undo"); }
     else if (event.key === "r" && document.querySelector(".work.mix")) { press("#redo"); }
-    else if (event.key === "Enter" && event.target === document.body && !document.querySelector(".tapping")) { press("[data-main]"); }
+    else if (event.key === "Enter" && event.target === document.body && !document.querySelector(".tapping")) { onward(); }
     else if ((event.key === "Enter" || event.key === " ") && event.target.matches("a.pebble")) { event.preventDefault(); event.target.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true })); }
   });
   document.addEventListener("click", (event) => {

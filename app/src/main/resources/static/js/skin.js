@@ -23,7 +23,7 @@
     work().querySelectorAll(selector).forEach((b) => b.setAttribute("aria-pressed", String(when(b))));
   }
   function post(path, values) {
-    window.htmx.ajax("POST", work().dataset.url + path, { values: values, target: "#skin-work", swap: "outerHTML" });
+    window.scree.send({ verb: "POST", path: work().dataset.url + path, values: values, target: "#skin-work" });
   }
   document.addEventListener("click", (event) => {
     const on = (selector) => event.target.closest && event.target.closest(selector);

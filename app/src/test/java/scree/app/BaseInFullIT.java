@@ -29,12 +29,14 @@ import scree.app.kit.Product;
 import scree.app.meter.MeterTrouble;
 import scree.app.mix.MixBench;
 import scree.app.mix.Seasons;
+import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
+import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
 import scree.core.image.PictureIntake;
 import scree.core.mix.Batch;
@@ -112,7 +114,8 @@ class BaseInFullIT {
         readings.take(
                 mine.studio(),
                 sitting,
-                PictureIntake.encodeJpeg(seated.shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)), .95f));
+                Upload.of(PictureIntake.encodeJpeg(
+                        seated.shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)), .95f)));
         skin = MatchTarget.from(
                         readings.of(mine.studio(), sitting).orElseThrow().skin(), MatchTarget.School.JAW_TO_NECK)
                 .orElseThrow()
@@ -207,10 +210,11 @@ class BaseInFullIT {
 
     @Test
     void whatSpokeAgainstABaseIsKeptWithTheChoice() {
-        BaseChoice choice = bases.take(mine, sitting, deep, "wanted deeper", "Too deep by figures.");
+        BaseChoice choice = bases.take(mine, sitting, deep, "wanted deeper", "Too deep by figures.", present());
         assertThat(choice.overruled()).isEqualTo("Too deep by figures.");
         assertThat(choice.rank()).isGreaterThan(1);
-        assertThat(bases.take(mine, sitting, near, null, null).overruled()).isNull();
+        assertThat(bases.take(mine, sitting, near, null, null, present()).overruled())
+                .isNull();
     }
 
     /** Seen to vanish, its settled colour moves towards the skin; taken back, the record stands again. */
@@ -283,12 +287,13 @@ class BaseInFullIT {
         mix.lay(mine, sitting, 1);
         mix.tap(mine, sitting, white, 1);
         mix.tap(mine, sitting, white, 1);
-        BaseChoice two = mix.take(mine, sitting, "two drops of white", null);
+        BaseChoice two = mix.take(mine, sitting, "two drops of white", null, present());
         mix.undo(mine.studio(), sitting, true);
-        BaseChoice one = mix.take(mine, sitting, "one drop of white", "an estimate");
+        BaseChoice one = mix.take(mine, sitting, "one drop of white", "an estimate", present());
         assertThat(one.settledL()).isLessThan(two.settledL());
         mix.undo(mine.studio(), sitting, false);
-        assertThat(mix.take(mine, sitting, "again", null).settledL()).isCloseTo(two.settledL(), within(1e-9));
+        assertThat(mix.take(mine, sitting, "again", null, present()).settledL())
+                .isCloseTo(two.settledL(), within(1e-9));
         assertThat(one.productId()).isNull();
         assertThat(one.more()).contains("recipe").contains("Lime");
         assertThat(one.overruled()).isEqualTo("an estimate");
@@ -301,14 +306,14 @@ class BaseInFullIT {
     void testMixesTeachHowStronglyDropsColour() {
         mix.lay(mine, sitting, 1);
         mix.tap(mine, sitting, white, 1);
-        double before = mix.take(mine, sitting, "before", null).settledL();
+        double before = mix.take(mine, sitting, "before", null, present()).settledL();
         Lab lighter = Lab.of(Math.min(96, before + 5), skin.a() - 2, skin.b() - 3);
         mix.tried(mine, sitting, lighter, true);
         mix.tried(mine, sitting, lighter, true);
         double learned =
                 formulas.of(mine.studio(), kit.get(mine.studio(), white)).strength();
         assertThat(learned).isGreaterThan(1.4);
-        assertThat(mix.take(mine, sitting, "after", null).settledL()).isGreaterThan(before + 1);
+        assertThat(mix.take(mine, sitting, "after", null, present()).settledL()).isGreaterThan(before + 1);
     }
 
     @Test
@@ -326,10 +331,20 @@ class BaseInFullIT {
 
     @Test
     void whatCouldBeBoughtIsKeptAsItWasTyped() {
-        formulas.putPurchases(mine.studio(), "Marl 9, 80, 5, 15\nbroken line");
-        formulas.putPurchases(mine.studio(), "Marl 9, 80, 5, 15\nstill broken");
-        assertThat(formulas.purchases(mine.studio())).endsWith("still broken");
-        assertThat(formulas.purchases(theirs.studio())).isEmpty();
+        formulas.putPurchases(mine.studio(), new Formulas.Purchases("Marl 9, 80, 5, 15\nbroken line", 0));
+        formulas.putPurchases(mine.studio(), new Formulas.Purchases("Marl 9, 80, 5, 15\nstill broken", 0));
+        Formulas.Purchases now = formulas.purchases(mine.studio());
+        assertThat(now.words()).endsWith("still broken");
+        assertThat(formulas.purchases(theirs.studio()).words()).isEmpty();
+        assertThatThrownBy(() -> formulas.putPurchases(mine.studio(), new Formulas.Purchases("late", 0)))
+                .as("someone else saved in between")
+                .isInstanceOfSatisfying(
+                        StaleSave.class, e -> assertThat(e.stored()).isEqualTo(now));
+    }
+
+    /** The base that an artist sees as taken now. */
+    private long present() {
+        return bases.choice(mine.studio(), sitting).map(BaseChoice::id).orElse(0L);
     }
 
     private Member member(String who) {

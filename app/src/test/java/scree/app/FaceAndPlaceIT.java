@@ -16,6 +16,7 @@ import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
+import scree.app.picture.Upload;
 import scree.app.place.Placements;
 import scree.app.place.TakenPlan;
 import scree.app.sitting.Sittings;
@@ -108,13 +109,13 @@ class FaceAndPlaceIT {
         long client = clients.add(
                 mine.studio(), new Client(0, "Petra Kvist", 1982, "Viola", "DRY", "lanolin", null, LocalDate.now(), 0));
         long id = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
-        readings.take(mine.studio(), id, picture);
+        readings.take(mine.studio(), id, Upload.of(picture));
         return id;
     }
 
     private long withFace() {
         long id = sitting();
-        faces.take(mine, id, Studio.points(Ensemble.all().get(3), WIDTH));
+        faces.take(mine, id, Studio.points(Ensemble.all().get(3), WIDTH), FaceSheet.Found.TEMPLATE);
         return id;
     }
 
@@ -245,12 +246,13 @@ class FaceAndPlaceIT {
     @Test
     void anotherStudioNeitherSeesNorTouchesIt() {
         long id = withFace();
-        assertThat(steps.present(theirs.studio(), id, Steps.Stage.FACE, FaceSheet.class))
+        assertThat(steps.present(theirs.studio(), id, new Steps.Kind<>("FACE", FaceSheet.class)))
                 .isEmpty();
         assertThatThrownBy(() -> placements.of(theirs.studio(), id)).isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> faces.tick(theirs, id, Tick.JOWL)).isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> faces.undo(theirs.studio(), id)).isInstanceOf(NotHere.class);
-        assertThatThrownBy(() -> steps.push(theirs, id, Steps.Stage.FACE, "{}")).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> steps.begin(theirs, id, new Steps.Kind<>("FACE", String.class), any -> "{}"))
+                .isInstanceOf(NotHere.class);
         assertThat(faces.of(mine.studio(), id)).isPresent();
     }
 

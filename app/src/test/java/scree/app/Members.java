@@ -8,7 +8,7 @@ import scree.app.studio.StudioId;
 
 /** People and sittings that several tests need. */
 public final class Members {
-    public static final Member RUNA = new Member(1, new StudioId(7), "Runa", "Two chairs", "r@scree.example", "x");
+    public static final Member RUNA = new Member(1, new StudioId(7), "Runa", "Two chairs", "r@scree.example", "x", 0);
 
     private Members() {}
 
@@ -38,6 +38,8 @@ public final class Members {
                 brokenSkin,
                 null,
                 null,
+                null,
+                false,
                 null,
                 Sitting.EventLight.DAYLIGHT,
                 null,
@@ -70,6 +72,8 @@ public final class Members {
                 null,
                 null,
                 null,
+                null,
+                false,
                 null,
                 Sitting.EventLight.DAYLIGHT,
                 null,

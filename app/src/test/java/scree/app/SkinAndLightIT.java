@@ -18,7 +18,9 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import scree.app.card.Cards;
 import scree.app.client.Client;
 import scree.app.client.Clients;
+import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
+import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.skin.TakenReading;
@@ -95,7 +97,7 @@ class SkinAndLightIT {
     @Test
     void theLightIsKeptWithTheReadingAndMakesItProvisional() {
         long good = sitting();
-        readings.take(mine.studio(), good, shot(Shot.withCard(1), 5600));
+        readings.take(mine.studio(), good, Upload.of(shot(Shot.withCard(1), 5600)));
         assertThat(read(good).light().grade()).isEqualTo(LightVerdict.Grade.GOOD);
         assertThat(read(good).skin().light().kelvin()).isBetween(4600.0, 6800.0);
         long bad = sitting();
@@ -103,7 +105,7 @@ class SkinAndLightIT {
                 Studio.seat(SITTER, Lighting.lampAbove(), WIDTH)
                         .shoot(Camera.quiet(2), Lamp.daylight(5600), Shot.withCard(1)),
                 .93f);
-        readings.take(mine.studio(), bad, above);
+        readings.take(mine.studio(), bad, Upload.of(above));
         assertThat(read(bad).light().grade()).isEqualTo(LightVerdict.Grade.UNFIT);
         assertThat(read(bad).skin().trust()).isEqualTo(Trust.PROVISIONAL);
     }
@@ -111,14 +113,14 @@ class SkinAndLightIT {
     @Test
     void zonesFollowThePointsOnlyWhenTheyLieOnThisPictureAndHandsStay() {
         long id = sitting();
-        readings.take(mine.studio(), id, shot(Shot.withCard(1), 5600));
-        faces.take(mine, id, Studio.points(SITTER, WIDTH));
+        readings.take(mine.studio(), id, Upload.of(shot(Shot.withCard(1), 5600)));
+        faces.take(mine, id, Studio.points(SITTER, WIDTH), FaceSheet.Found.TEMPLATE);
         assertThat(readings.pointsMoved(mine.studio(), read(id))).isTrue();
         readings.layOnPoints(mine.studio(), id);
         TakenReading laid = read(id);
         assertThat(laid.face().laidOn()).isEqualTo(1);
         assertThat(readings.pointsMoved(mine.studio(), laid)).isFalse();
-        readings.take(mine.studio(), id, shot(Shot.withCard(2), 5600));
+        readings.take(mine.studio(), id, Upload.of(shot(Shot.withCard(2), 5600)));
         assertThat(readings.pointsMoved(mine.studio(), read(id)))
                 .as("the points lie on the former picture")
                 .isFalse();
@@ -127,7 +129,7 @@ class SkinAndLightIT {
     @Test
     void witnessesAreWeighedStruckAndForgotten() {
         long id = sitting();
-        readings.take(mine.studio(), id, shot(Shot.withCard(1), 5600));
+        readings.take(mine.studio(), id, Upload.of(shot(Shot.withCard(1), 5600)));
         Undertone measured = read(id).undertone().orElseThrow();
         readings.say(mine, id, Answer.DRAPES_PINK);
         readings.say(mine, id, Answer.DRAPES_YELLOW);
@@ -177,7 +179,7 @@ class SkinAndLightIT {
         long id = sitting();
         byte[] withCard = named(shot(Shot.withCard(1), 5600), "Flint", "Pocket 7");
         assertThat(PictureIntake.cameraOf(withCard)).contains("Flint Pocket 7");
-        readings.take(mine.studio(), id, withCard);
+        readings.take(mine.studio(), id, Upload.of(withCard));
         byte[] grey = named(shot(Shot.withCard(5).withCard(CardLayout.Kind.GREY), 6200), "Flint", "Pocket 7");
         Lab learnt = neck(mine, grey);
         Lab pooled = neck(theirs, grey);
@@ -191,7 +193,7 @@ class SkinAndLightIT {
 
     private Lab neck(Member who, byte[] picture) {
         long id = sitting(who);
-        readings.take(who.studio(), id, picture);
+        readings.take(who.studio(), id, Upload.of(picture));
         TakenReading taken = readings.of(who.studio(), id).orElseThrow();
         assertThat(taken.skin().trust()).isEqualTo(Trust.GREY_CARD);
         return taken.skin().colourOf(Zone.NECK).orElseThrow();
@@ -211,7 +213,7 @@ class SkinAndLightIT {
                 .hasMessageContaining("field 2 is missing");
         assertThat(cards.inUse(own.studio()).name()).isEqualTo("matt, May");
         long id = sitting(own);
-        readings.take(own.studio(), id, shot(Shot.withCard(1), 5600));
+        readings.take(own.studio(), id, Upload.of(shot(Shot.withCard(1), 5600)));
         assertThat(readings.of(own.studio(), id).orElseThrow().printName()).isEqualTo("matt, May");
         cards.forget(own.studio());
         assertThat(cards.measured(own.studio())).isEmpty();

@@ -19,6 +19,7 @@ import scree.app.client.Clients;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
 import scree.app.picture.Pictures;
+import scree.app.picture.Upload;
 import scree.app.sitting.IntakeAnswers;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
@@ -76,10 +77,10 @@ class StudioIsolationIT {
         sitting = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
         product = kit.add(mine.studio(), product("Marl", "21", 68));
         kit.add(mine.studio(), product("Marl", "23", 65));
-        readings.take(mine.studio(), sitting, portrait());
+        readings.take(mine.studio(), sitting, Upload.of(portrait()));
         picture = readings.of(mine.studio(), sitting).orElseThrow().pictureId();
         readings.keep(mine.studio(), sitting, 0);
-        bases.take(mine, sitting, product, "first", null);
+        bases.take(mine, sitting, product, "first", null, 0);
     }
 
     @Test
@@ -119,9 +120,10 @@ class StudioIsolationIT {
                 null,
                 clients.get(mine.studio(), client).version());
         assertThatThrownBy(() -> clients.change(other, stolen)).isInstanceOf(NotHere.class);
-        assertThatThrownBy(() -> readings.take(other, sitting, portrait())).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> readings.take(other, sitting, Upload.of(portrait())))
+                .isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> readings.keep(other, sitting, 0)).isInstanceOf(NotHere.class);
-        assertThatThrownBy(() -> bases.take(theirs, sitting, product, null, null))
+        assertThatThrownBy(() -> bases.take(theirs, sitting, product, null, null, 0))
                 .isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> sittings.add(other, client, theirs.artistId(), LocalDateTime.now(), 45, "x"))
                 .isInstanceOf(DataIntegrityViolationException.class);

@@ -14,9 +14,10 @@ public final class Bench {
                 case "accuracy" -> new Accuracy().run();
                 case "derive" -> new Derive().run();
                 case "speed" -> new Speed().run();
+                case "photo" -> new Speed().photo();
                 case "load" -> new Load().run();
                 default -> {
-                    System.err.println("bench knows accuracy, speed, load and derive, not " + part);
+                    System.err.println("bench knows accuracy, speed, photo, load and derive, not " + part);
                     System.exit(2);
                 }
             }

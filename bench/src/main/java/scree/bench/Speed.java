@@ -88,7 +88,8 @@ final class Speed {
                 "ms");
     }
 
-    private void photo() throws Exception {
+    /** Prints how long a large picture takes. */
+    void photo() throws Exception {
         byte[] jpeg = twelveMegapixels();
         say(
                 "12-megapixel JPEG (%.1f MB): upload bytes to zone readings with the card, against plain decoding; medians of 9",

@@ -1,6 +1,7 @@
 package scree.app.base;
 
 import java.time.OffsetDateTime;
+import java.util.Objects;
 import scree.app.kit.Product;
 import scree.core.colour.Lab;
 import scree.core.skin.MatchTarget;
@@ -13,6 +14,7 @@ import scree.core.skin.MatchTarget;
  * @param more JSON of what belongs to it: parts of a mix, inner tone, bridge to the neck; null for a single shade
  */
 public record BaseChoice(
+        long id,
         long sittingId,
         long artistId,
         Long productId,
@@ -51,12 +53,23 @@ public record BaseChoice(
      */
     public record Worn(Product product, Lab onSkin, double difference, int rank, String overruled, String more) {}
 
+    /** Returns whether the same was taken in the same way, so that a second press takes nothing new. */
+    boolean sameAs(BaseChoice other) {
+        return Objects.equals(productId, other.productId)
+                && line.equals(other.line)
+                && name.equals(other.name)
+                && Objects.equals(note, other.note)
+                && settled().equals(other.settled())
+                && artistId == other.artistId;
+    }
+
     static BaseChoice of(
             long sitting, long artist, Worn worn, MatchTarget target, String trust, String light, String note) {
         Product p = worn.product();
         Lab t = target.colour();
         Lab on = worn.onSkin();
         return new BaseChoice(
+                0,
                 sitting,
                 artist,
                 p.id() == 0 ? null : Long.valueOf(p.id()),

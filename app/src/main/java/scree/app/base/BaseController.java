@@ -20,6 +20,7 @@ import scree.app.skin.LightWords;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
+import scree.app.web.StaleSave;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
@@ -156,6 +157,7 @@ class BaseController {
             @PathVariable long id,
             @RequestParam long product,
             @RequestParam(defaultValue = "") String note,
+            @RequestParam(defaultValue = "0") long instead,
             Wish wish,
             Model model,
             Locale locale) {
@@ -168,13 +170,25 @@ class BaseController {
         }
         Shortlist.Ranked standing = bases.standing(me.studio(), id, product).orElseThrow(() -> new NotHere("base"));
         String overruled = new BaseWords(messages, locale).overruled(standing);
-        bases.take(
-                me,
-                id,
-                product,
-                note.isBlank() ? null : note.strip(),
-                overruled == null ? null : overruled.substring(0, Math.min(500, overruled.length())));
+        try {
+            bases.take(me, id, product, note.isBlank() ? null : note.strip(), cut(overruled), instead);
+        } catch (StaleSave meanwhile) {
+            model.addAttribute("refused", BaseWords.meanwhile(meanwhile, messages, locale));
+            model.addAttribute("note", note);
+            return page(me, id, wish, model, locale);
+        }
         return "redirect:/sittings/" + id + "/base?taken" + wish.query();
+    }
+
+    /** Puts a former base back; 0 takes the present one off. */
+    @PostMapping("/back")
+    String back(@CurrentMember Member me, @PathVariable long id, @RequestParam long choice, Wish wish) {
+        bases.putBack(me.studio(), id, choice);
+        return "redirect:/sittings/" + id + "/base?" + (choice == 0 ? "off" : "back") + wish.query();
+    }
+
+    private static String cut(String overruled) {
+        return overruled == null ? null : overruled.substring(0, Math.min(500, overruled.length()));
     }
 
     private void fill(Member me, long id, Wish wish, Model model, Locale locale) {
@@ -185,6 +199,7 @@ class BaseController {
         model.addAttribute("finishes", List.of(Finish.MATTE, Finish.SATIN, Finish.DEWY));
         model.addAttribute("coverages", Coverage.values());
         model.addAttribute("schools", MatchTarget.School.values());
+        model.addAttribute("former", bases.former(me.studio(), id).orElse(null));
         bases.shortlist(me.studio(), id, wish.filter()).ifPresent(list -> {
             Optional<String> reason = new LightWords(messages, locale)
                     .reasons(list.light()).stream().findFirst();

@@ -36,5 +36,14 @@ interface BaseMapper {
     /** Lays JSON over what belongs to the choice. */
     int addMore(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("more") String more);
 
-    int putChoice(@Param("studio") StudioId studio, @Param("c") BaseChoice choice);
+    /** Makes a choice the present one; none may be present before. */
+    int addChoice(@Param("studio") StudioId studio, @Param("c") BaseChoice choice);
+
+    /** Returns the one that was present last before the present one, or null. */
+    BaseChoice former(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    /** Leaves the sitting without a present base; what was taken stays in its history. */
+    int putDown(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    int putBack(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("id") long id);
 }

@@ -44,6 +44,12 @@ public class BaseSettings {
         change(studio, sitting, s -> s.withPowder(Math.max(0, Math.min(2, strength))));
     }
 
+    /** Moves the strength by so much, within 0 to 2. */
+    @Transactional
+    public void powderBy(StudioId studio, long sitting, double by) {
+        change(studio, sitting, s -> s.withPowder(Math.max(0, Math.min(2, s.powder() + by))));
+    }
+
     /** Starts the primer's time now; 0 minutes take it away. */
     @Transactional
     public void primer(StudioId studio, long sitting, int minutes) {
@@ -53,7 +59,7 @@ public class BaseSettings {
     }
 
     private void change(StudioId studio, long sitting, UnaryOperator<BaseSetting> how) {
-        sittings.get(studio, sitting);
+        sittings.hold(studio, sitting); // what is read behind it is changed by nobody else until it is saved
         mapper.putSetting(studio, sitting, how.apply(of(studio, sitting)));
     }
 }

@@ -86,7 +86,7 @@ record BaseView(
     record Stop(double offset, String colour) {}
 
     /** What was taken. */
-    record Taken(String name, String note, String figure, boolean provisional, String overruled) {}
+    record Taken(long id, String name, String note, String figure, boolean provisional, String overruled) {}
 
     private static final int LISTED = 30;
     private static final String LETTERS = "ABC";
@@ -127,6 +127,7 @@ record BaseView(
 
     private static Taken taken(BaseChoice c) {
         return new Taken(
+                c.id(),
                 c.fullName(),
                 c.note(),
                 BaseWords.one(c.difference()),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import org.springframework.context.MessageSource;
 import scree.app.kit.Product;
+import scree.app.web.StaleSave;
 import scree.core.reason.Reason;
 import scree.core.reason.Severity;
 import scree.core.shade.Nearness;
@@ -72,5 +73,12 @@ public final class BaseWords {
     /** Returns a figure with one digit. */
     public static String one(double v) {
         return String.format(Locale.ROOT, "%.1f", v);
+    }
+
+    /** Returns what to say when another base was taken meanwhile: which, and what pressing again does. */
+    public static String meanwhile(StaleSave stale, MessageSource messages, Locale locale) {
+        return stale.stored() instanceof BaseChoice other
+                ? messages.getMessage("base.meanwhile", new Object[] {other.fullName()}, locale)
+                : messages.getMessage("base.meanwhile.off", null, locale);
     }
 }

@@ -26,6 +26,8 @@ import scree.app.skin.Touches;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
+import scree.app.web.StaleSave;
+import scree.core.care.Sensitivities;
 import scree.core.colour.Lab;
 import scree.core.shade.BaseRanking;
 import scree.core.shade.Coverage;
@@ -104,6 +106,7 @@ public class Bases {
         private final KitShelf.Shelf kept;
         private final BaseRanking ranking;
         private final LocalDate today = shelf.today();
+        private final Sensitivities told;
 
         Question(StudioId studio, Sitting sitting, BaseSetting setting, TakenReading reading, MatchTarget target) {
             this.studio = studio;
@@ -111,6 +114,7 @@ public class Bases {
             this.setting = setting;
             this.reading = reading;
             this.target = target;
+            this.told = sitting.sensitivities();
             Map<Region, SkinType> types = touches.types(studio, sitting.id());
             this.wish = wish(sitting, setting, types, touches.of(studio, sitting.id()));
             this.family = reading.undertone()
@@ -168,7 +172,7 @@ public class Bases {
         }
 
         private List<Product.Struck> struck(Product p) {
-            return p.struck(sitting.allergies(), sitting.reactions(), today);
+            return p.struck(told, today);
         }
 
         /** Those that the artist laid, or three that are worth comparing. */
@@ -265,6 +269,7 @@ public class Bases {
     /** Keeps the stripes that are proposed now, so that what was laid stays in sight when the ranking changes. */
     @Transactional
     public void pinStripes(StudioId studio, long sitting) {
+        sittings.hold(studio, sitting);
         if (mapper.stripes(studio, sitting).isEmpty()) {
             List<Shortlist.Ranked> proposed = shortlist(studio, sitting, BaseFilter.ANY)
                     .map(Shortlist::stripes)
@@ -275,11 +280,17 @@ public class Bases {
         }
     }
 
-    /** Puts a product on the skin as a stripe, or takes it off; past three the oldest goes. */
+    /**
+     * Puts a product on the skin as a stripe, or takes it off; past three the oldest goes.
+     *
+     * @param proposed those that are shown while the artist chose none
+     */
     @Transactional
-    public void toggleStripe(StudioId studio, long sitting, long product, List<Long> now) {
+    public void toggleStripe(StudioId studio, long sitting, long product, List<Long> proposed) {
         kit.get(studio, product);
-        List<Long> next = new ArrayList<>(now);
+        sittings.hold(studio, sitting);
+        List<Long> chosen = mapper.stripes(studio, sitting);
+        List<Long> next = new ArrayList<>(chosen.isEmpty() ? proposed : chosen);
         if (!next.remove(product)) {
             next.add(product);
         }
@@ -299,30 +310,69 @@ public class Bases {
      * @param overruled what spoke against it, in the words that stood on the page; null when nothing did
      */
     @Transactional
-    public BaseChoice take(Member me, long sitting, long productId, String note, String overruled) {
+    public BaseChoice take(Member me, long sitting, long productId, String note, String overruled, long instead) {
         Shortlist.Ranked r = standing(me.studio(), sitting, productId).orElseThrow(() -> new NotHere("base"));
         BaseChoice.Worn worn =
                 new BaseChoice.Worn(r.product(), r.onSkin(), r.difference(), Math.max(1, r.rank()), overruled, null);
-        return keep(me, sitting, worn, note);
+        return keep(me, sitting, worn, note, instead);
     }
 
-    /** Records anything that is worn as a base: one shade, a mix, two tones. */
+    /**
+     * Records anything that is worn as a base: one shade, a mix, two tones. What was taken before stays and can be put back.
+     *
+     * @param instead id of the choice that was present when the artist looked, 0 for none
+     * @throws StaleSave when another base was taken meanwhile; carries it
+     */
     @Transactional
-    public BaseChoice keep(Member me, long sitting, BaseChoice.Worn worn, String note) {
+    public BaseChoice keep(Member me, long sitting, BaseChoice.Worn worn, String note, long instead) {
         StudioId studio = me.studio();
+        sittings.hold(studio, sitting);
         TakenReading reading = readings.of(studio, sitting).orElseThrow(() -> new NotHere("reading"));
         MatchTarget target = target(studio, sitting).orElseThrow(() -> new NotHere("reading"));
-        mapper.putChoice(
-                studio,
-                BaseChoice.of(
-                        sitting,
-                        me.artistId(),
-                        worn,
-                        target,
-                        reading.skin().trust().name(),
-                        reading.light().grade().name(),
-                        note));
+        BaseChoice wanted = BaseChoice.of(
+                sitting,
+                me.artistId(),
+                worn,
+                target,
+                reading.skin().trust().name(),
+                reading.light().grade().name(),
+                note);
+        BaseChoice present = mapper.choice(studio, sitting);
+        if (present != null && present.sameAs(wanted)) {
+            return present;
+        }
+        if (instead != id(present)) {
+            throw new StaleSave(present);
+        }
+        mapper.putDown(studio, sitting);
+        mapper.addChoice(studio, wanted);
         return mapper.choice(studio, sitting);
+    }
+
+    private static long id(BaseChoice choice) {
+        return choice == null ? 0 : choice.id();
+    }
+
+    /** Returns the base that was taken before the present one, to be put back; empty when there was none. */
+    public Optional<BaseChoice> former(StudioId studio, long sitting) {
+        return Optional.ofNullable(mapper.former(studio, sitting));
+    }
+
+    /**
+     * Puts a base that was taken before back in place of the present one.
+     *
+     * @param choice its id; 0 takes the present one off
+     */
+    @Transactional
+    public void putBack(StudioId studio, long sitting, long choice) {
+        sittings.hold(studio, sitting);
+        if (choice != 0 && id(mapper.choice(studio, sitting)) == choice) {
+            return;
+        }
+        mapper.putDown(studio, sitting);
+        if (choice != 0 && mapper.putBack(studio, sitting, choice) == 0) {
+            throw new NotHere("base");
+        }
     }
 
     public Optional<BaseChoice> choice(StudioId studio, long sitting) {

@@ -12,6 +12,7 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
+import scree.core.care.Sensitivities;
 import scree.core.shade.Coverage;
 import scree.core.shade.Form;
 import scree.core.shade.NeckBridge;
@@ -108,6 +109,7 @@ public class NeckBridges {
                 null,
                 null,
                 null,
+                false,
                 0);
     }
 
@@ -146,9 +148,9 @@ public class NeckBridges {
     }
 
     private List<Product> usable(List<Product> products, Sitting s) {
+        Sensitivities told = s.sensitivities();
         return products.stream()
-                .filter(p ->
-                        p.struck(s.allergies(), s.reactions(), shelf.today()).isEmpty())
+                .filter(p -> p.struck(told, shelf.today()).isEmpty())
                 .toList();
     }
 
@@ -196,6 +198,7 @@ public class NeckBridges {
                         .map(Product::fullName)
                         .orElse(""))
                 .toList();
+        sittings.hold(studio, id);
         mapper.addMore(
                 studio,
                 id,

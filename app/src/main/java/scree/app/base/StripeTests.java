@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.kit.DryDowns;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
@@ -35,6 +36,7 @@ public class StripeTests {
     private final Bases bases;
     private final Meters meters;
     private final Clock clock;
+    private final TransactionTemplate transaction;
 
     StripeTests(
             BaseMapper mapper,
@@ -44,7 +46,9 @@ public class StripeTests {
             DryDowns dryDowns,
             Bases bases,
             Meters meters,
-            Clock clock) {
+            Clock clock,
+            TransactionTemplate transaction) {
+        this.transaction = transaction;
         this.mapper = mapper;
         this.settings = settings;
         this.sittings = sittings;
@@ -63,7 +67,7 @@ public class StripeTests {
     /** Lays stripes now; one that lies already begins anew. */
     @Transactional
     public void lay(StudioId studio, long sitting, List<Long> products, int minutes) {
-        sittings.get(studio, sitting);
+        sittings.hold(studio, sitting);
         bases.pinStripes(studio, sitting);
         OffsetDateTime now = OffsetDateTime.now(clock);
         for (long product : products) {
@@ -87,11 +91,10 @@ public class StripeTests {
     public void answer(Member me, long sitting, long product, DryDown.Answer answer) {
         Lab skin = skin(me.studio(), sitting);
         if (powder(kit.get(me.studio(), product))) {
-            double strength = settings.of(me.studio(), sitting).powder();
             double by = answer == DryDown.Answer.TOO_DEEP
                     ? POWDER_STEP
                     : answer == DryDown.Answer.TOO_LIGHT ? -POWDER_STEP : 0;
-            settings.powder(me.studio(), sitting, strength + by);
+            settings.powderBy(me.studio(), sitting, by);
         } else {
             dryDowns.seen(me, sitting, product, answer, skin);
         }
@@ -103,11 +106,10 @@ public class StripeTests {
     }
 
     /**
-     * Reads a settled stripe with the meter and learns from it.
+     * Reads a settled stripe with the meter and learns from it. The meter is asked before anything is held in the database.
      *
      * @throws MeterTrouble when it does not answer, or its three presses do not agree
      */
-    @Transactional
     public Lab measure(Member me, long sitting, long product) {
         sittings.get(me.studio(), sitting);
         Product p = kit.get(me.studio(), product);
@@ -119,8 +121,10 @@ public class StripeTests {
             throw new MeterTrouble(MeterTrouble.Why.BABBLE);
         }
         Lab settled = pressed.mean().orElseThrow();
-        dryDowns.measured(me, sitting, product, settled);
-        mapper.lift(me.studio(), sitting, product);
+        transaction.executeWithoutResult(status -> {
+            dryDowns.measured(me, sitting, product, settled);
+            mapper.lift(me.studio(), sitting, product);
+        });
         return settled;
     }
 

@@ -62,6 +62,12 @@ class StripesController {
 
     /** What is looked at; bound from parameters. */
     record Sight(Double minutes, Coat coat, Look look) {
+        private static final double LONGEST = 60;
+
+        Sight {
+            minutes = minutes == null ? null : Double.valueOf(Math.max(0, Math.min(LONGEST, minutes)));
+        }
+
         Coat thick() {
             return coat == null ? Coat.FULL : coat;
         }

@@ -21,6 +21,7 @@ import scree.app.skin.TakenReading;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
+import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
 import scree.core.shade.TwoTones;
 import tools.jackson.databind.json.JsonMapper;
@@ -83,6 +84,7 @@ class ToneController {
         model.addAttribute("sittingId", id);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "base"));
         model.addAttribute("taken", bases.choice(me.studio(), id).orElse(null));
+        model.addAttribute("former", bases.former(me.studio(), id).orElse(null));
         work(me, id)
                 .ifPresent(w -> model.addAttribute(
                         "view",
@@ -108,6 +110,8 @@ class ToneController {
             @PathVariable long id,
             @RequestParam long inner,
             @RequestParam long outer,
+            @RequestParam(defaultValue = "0") long instead,
+            Model model,
             Locale locale) {
         Work w = work(me, id).orElseThrow(() -> new NotHere("reading"));
         TwoTones.Pair pair = TonesView.chosen(w.pairs, w.shades, inner, outer).orElseThrow(() -> new NotHere("base"));
@@ -116,17 +120,21 @@ class ToneController {
         Lab c = in.onSkin();
         More more = new More(new Inner(
                 in.product().line(), in.product().name(), c.lightness(), c.a(), c.b(), pair.innerOff(), pair.apart()));
-        bases.keep(
-                me,
-                id,
-                new BaseChoice.Worn(
-                        out.product(),
-                        out.onSkin(),
-                        pair.outerOff(),
-                        Math.max(1, out.rank()),
-                        new BaseWords(messages, locale).overruled(out),
-                        json.writeValueAsString(more)),
-                new BaseWords(messages, locale).say("tones.note", in.product().fullName()));
+        BaseChoice.Worn worn = new BaseChoice.Worn(
+                out.product(),
+                out.onSkin(),
+                pair.outerOff(),
+                Math.max(1, out.rank()),
+                new BaseWords(messages, locale).overruled(out),
+                json.writeValueAsString(more));
+        String note =
+                new BaseWords(messages, locale).say("tones.note", in.product().fullName());
+        try {
+            bases.keep(me, id, worn, note, instead);
+        } catch (StaleSave meanwhile) {
+            model.addAttribute("refused", BaseWords.meanwhile(meanwhile, messages, locale));
+            return page(me, id, model, locale);
+        }
         return "redirect:/sittings/" + id + "/base/tones?taken";
     }
 }

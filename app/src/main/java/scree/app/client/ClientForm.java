@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import org.springframework.format.annotation.DateTimeFormat;
+import scree.app.web.CalendarDay;
 
 /** What a client's form sends; kept as typed when something has to be mended. */
 record ClientForm(
@@ -16,7 +17,10 @@ record ClientForm(
         @Pattern(regexp = "|DRY|NORMAL|COMBINATION|OILY") String skinType,
         @Size(max = 500) String allergies,
         @Size(max = 2000) String notes,
-        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate consentOn,
+
+        @CalendarDay @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+        LocalDate consentOn,
+
         int version) {
     static ClientForm empty() {
         return new ClientForm("", null, "", "", "", "", null, 0);

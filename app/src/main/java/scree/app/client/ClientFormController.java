@@ -8,8 +8,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import scree.app.bin.Gone;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.web.Once;
 import scree.app.web.StaleSave;
 
 /** Adds and edits a client. */
@@ -17,7 +21,10 @@ import scree.app.web.StaleSave;
 class ClientFormController {
     private final Clients clients;
 
-    ClientFormController(Clients clients) {
+    private final Once once;
+
+    ClientFormController(Clients clients, Once once) {
+        this.once = once;
         this.clients = clients;
     }
 
@@ -28,11 +35,25 @@ class ClientFormController {
     }
 
     @PostMapping("/clients/new")
-    String add(@CurrentMember Member me, @Valid @ModelAttribute("form") ClientForm form, BindingResult errors) {
+    String add(
+            @CurrentMember Member me,
+            @Valid @ModelAttribute("form") ClientForm form,
+            BindingResult errors,
+            @RequestParam(name = "once", required = false) String token) {
         if (errors.hasErrors()) {
             return "client/edit";
         }
-        return "redirect:/clients/" + clients.add(me.studio(), form.client(0));
+        return "redirect:"
+                + once.only(me.studio(), token, () -> "/clients/" + clients.add(me.studio(), form.client(0)));
+    }
+
+    /** Deletes a client with all sittings; they can be brought back for thirty days. */
+    @PostMapping("/clients/{id}/delete")
+    String delete(@CurrentMember Member me, @PathVariable long id, RedirectAttributes next) {
+        Client client = clients.get(me.studio(), id);
+        clients.delete(me.studio(), id);
+        next.addFlashAttribute("gone", new Gone(clients.kind(), id, client.name()));
+        return "redirect:/clients";
     }
 
     @GetMapping("/clients/{id}/edit")

@@ -1,8 +1,10 @@
 package scree.app.client;
 
+import java.time.OffsetDateTime;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import scree.app.bin.Deleted;
 import scree.app.studio.StudioId;
 
 /** The clients of one studio. Every method takes the studio first; another studio's rows do not exist here. */
@@ -16,4 +18,12 @@ interface ClientMapper {
 
     /** Returns the rows changed: 0 when the client is gone or was edited since its version. */
     int change(@Param("studio") StudioId studio, @Param("c") Client client);
+
+    int delete(@Param("studio") StudioId studio, @Param("id") long id);
+
+    List<Deleted> deleted(@Param("studio") StudioId studio);
+
+    int restore(@Param("studio") StudioId studio, @Param("id") long id);
+
+    int erase(@Param("studio") StudioId studio, @Param("before") OffsetDateTime before);
 }

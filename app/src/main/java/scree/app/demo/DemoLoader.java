@@ -20,15 +20,18 @@ import scree.app.base.Bases;
 import scree.app.base.Shortlist;
 import scree.app.client.Client;
 import scree.app.client.Clients;
+import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
+import scree.app.picture.Upload;
 import scree.app.place.Placements;
 import scree.app.sitting.IntakeAnswers;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
+import scree.app.studio.StillLoading;
 import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
 import scree.core.face.Tick;
@@ -60,6 +63,7 @@ class DemoLoader implements ApplicationRunner {
     private final StandInCamera camera;
     private final Clock clock;
     private final TransactionTemplate transaction;
+    private final StillLoading loading;
 
     DemoLoader(
             Accounts accounts,
@@ -73,7 +77,9 @@ class DemoLoader implements ApplicationRunner {
             Placements placements,
             StandInCamera camera,
             Clock clock,
-            TransactionTemplate transaction) {
+            TransactionTemplate transaction,
+            StillLoading loading) {
+        this.loading = loading;
         this.accounts = accounts;
         this.clients = clients;
         this.kit = kit;
@@ -106,7 +112,12 @@ class DemoLoader implements ApplicationRunner {
         if (accounts.none()) {
             LOG.info("empty database: loading the made-up concert, portraits are rendered once");
             long start = System.nanoTime();
-            transaction.executeWithoutResult(status -> load());
+            loading.begun();
+            try {
+                transaction.executeWithoutResult(status -> load());
+            } finally {
+                loading.ended();
+            }
             LOG.info("demo data loaded in {} s", (System.nanoTime() - start) / 1_000_000_000);
         }
     }
@@ -120,7 +131,7 @@ class DemoLoader implements ApplicationRunner {
                 accounts.loadUserByUsername("runa@scree.example"), accounts.loadUserByUsername("bea@scree.example"));
         kit.addAll(studio, DemoKit.all(today));
         kit.all(studio).forEach(p -> DemoKit.formula(p).ifPresent(f -> formulas.put(studio, f)));
-        formulas.putPurchases(studio, DemoKit.FOR_SALE);
+        formulas.putPurchases(studio, new Formulas.Purchases(DemoKit.FOR_SALE, 0));
         List<Sitter> sitters = Ensemble.all();
         IntStream.range(0, sitters.size()).parallel().forEach(i -> render(sitters.get(i), i));
         int shift = shiftMinutes(LocalTime.now(clock));
@@ -192,7 +203,7 @@ class DemoLoader implements ApplicationRunner {
                         broken,
                         x.bothers(),
                         null));
-        readings.take(studio, id, picture);
+        readings.take(studio, id, Upload.of(picture));
         if (face != null) {
             readFace(me, id, face, takeBase);
             readings.layOnPoints(studio, id);
@@ -203,13 +214,13 @@ class DemoLoader implements ApplicationRunner {
                     .flatMap(list -> list.ranked().stream())
                     .findFirst()
                     .map(Shortlist.Ranked::product)
-                    .ifPresent(p -> bases.take(me, id, p.id(), null, null));
+                    .ifPresent(p -> bases.take(me, id, p.id(), null, null, 0));
         }
     }
 
     /** Lays the points, ticks what shows with age, and of a finished sitting keeps the plan. */
     private void readFace(Member me, long id, Sitter sitter, boolean planned) {
-        faces.take(me, id, camera.points(sitter));
+        faces.take(me, id, camera.points(sitter), FaceSheet.Found.TEMPLATE);
         if (sitter.age() >= Tick.matureFrom()) {
             faces.tick(me, id, Tick.JOWL);
             faces.tick(me, id, Tick.NOSE_FOLDS);

@@ -18,6 +18,7 @@ import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
+import scree.app.sitting.UnreadableState;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
@@ -146,6 +147,10 @@ class FaceController {
             change.run();
         } catch (PointsRefused refused) {
             model.addAttribute("refused", messages.getMessage("points." + refused.why(), null, locale));
+        } catch (IllegalArgumentException nowhere) {
+            model.addAttribute("refused", messages.getMessage("points.OUTSIDE_PICTURE", null, locale));
+        } catch (UnreadableState unreadable) {
+            // the page says so below, with the way out
         }
         fill(me, id, model, locale);
         return "face/page :: work";
@@ -154,6 +159,7 @@ class FaceController {
     private void fill(Member me, long id, Model model, Locale locale) {
         FaceWords words = new FaceWords(messages, locale);
         model.addAttribute("sittingId", id);
+        model.addAttribute("unreadable", faces.unreadable(me.studio(), id));
         Optional<Picture> newest = faces.picture(me.studio(), id);
         newest.ifPresent(p -> model.addAttribute("picture", PictureFrame.whole(p, FaceView.WIDTH, FaceView.HEIGHT)));
         faces.of(me.studio(), id).ifPresent(face -> {

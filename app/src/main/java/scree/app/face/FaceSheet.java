@@ -36,6 +36,7 @@ public record FaceSheet(
         Map<Trait, TraitRuling> traits) {
     public FaceSheet {
         points = List.copyOf(points);
+        read(points); // what cannot be a face is not kept
         ticks = ticks == null || ticks.isEmpty() ? Set.of() : Set.copyOf(ticks);
         traits = traits == null ? Map.of() : Map.copyOf(traits);
     }
@@ -62,7 +63,8 @@ public record FaceSheet(
         }
     }
 
-    static FaceSheet start(long pictureId, Found found, FacePoints points, FaceSheet before) {
+    /** Returns the sheet of points that were just found; what the artist ticked and overruled before stays. */
+    public static FaceSheet start(long pictureId, Found found, FacePoints points, FaceSheet before) {
         return new FaceSheet(
                 pictureId,
                 found,
@@ -74,11 +76,18 @@ public record FaceSheet(
     }
 
     FacePoints facePoints() {
+        return read(points);
+    }
+
+    private static FacePoints read(List<Placed> points) {
         Map<String, Placed> by = new LinkedHashMap<>();
         points.forEach(p -> by.put(p.key(), p));
         List<FacePoints.Mark> marks = new ArrayList<>();
         for (PointKey key : PointKey.all()) {
             Placed p = by.get(key.toString());
+            if (p == null) {
+                throw new IllegalArgumentException("the point %s is missing: lay the points anew".formatted(key));
+            }
             marks.add(new FacePoints.Mark(new Point(p.x(), p.y()), p.state()));
         }
         return FacePoints.of(marks);

@@ -44,4 +44,9 @@ class FaceStage implements StageOfSitting {
         Cairn.State state = oldPicture ? Cairn.State.LOOK_AGAIN : settled ? Cairn.State.DONE : Cairn.State.TO_COME;
         return new Cairn.Stage(key(), state, settled ? words : "not settled", null, null);
     }
+
+    @Override
+    public boolean unreadable(StudioId studio, long sitting) {
+        return faces.unreadable(studio, sitting);
+    }
 }

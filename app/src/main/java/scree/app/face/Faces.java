@@ -36,6 +36,8 @@ public class Faces {
     /** Scales of recent pictures are kept: looking for the card takes longer than measuring the face. */
     private static final int SCALES_KEPT = 50;
 
+    private static final Steps.Kind<FaceSheet> KIND = new Steps.Kind<>("FACE", FaceSheet.class);
+
     private final Steps steps;
     private final Pictures pictures;
     private final Clock clock;
@@ -50,12 +52,19 @@ public class Faces {
 
     /** Returns the face, or empty while no points lie on the sitting's newest picture. */
     public Optional<TakenFace> of(StudioId studio, long sitting) {
-        return steps.present(studio, sitting, Steps.Stage.FACE, FaceSheet.class).map(p -> {
+        Optional<Steps.Present<FaceSheet>> present = steps.present(studio, sitting, KIND)
+                .filter(p -> pictures.has(studio, p.state().pictureId()));
+        return present.map(p -> {
             FacePoints points = p.state().facePoints();
             FaceReading reading =
                     read.of(p.state(), () -> FaceReading.of(points, p.state().name()));
             return new TakenFace(p.state(), points, reading, p.seq(), p.undoable(), p.redoable());
         });
+    }
+
+    /** Returns whether points are stored that cannot be read; undoing the last step leads out of it. */
+    public boolean unreadable(StudioId studio, long sitting) {
+        return steps.unreadable(studio, sitting, KIND);
     }
 
     /** Returns the newest picture of a sitting. */
@@ -91,17 +100,15 @@ public class Faces {
         start(me, sitting, picture, FaceSheet.Found.TEMPLATE, points);
     }
 
-    /** Takes points that someone put by hand elsewhere: for demo data and imports. */
+    /** Takes points that were laid elsewhere. */
     @Transactional
-    public void take(Member me, long sitting, FacePoints points) {
-        start(me, sitting, needPicture(me.studio(), sitting), FaceSheet.Found.TEMPLATE, points);
+    public void take(Member me, long sitting, FacePoints points, FaceSheet.Found found) {
+        start(me, sitting, needPicture(me.studio(), sitting), found, points);
     }
 
     private void start(Member me, long sitting, Picture picture, FaceSheet.Found found, FacePoints points) {
-        FaceSheet before = steps.present(me.studio(), sitting, Steps.Stage.FACE, FaceSheet.class)
-                .map(Steps.Present::state)
-                .orElse(null);
-        push(me, sitting, FaceSheet.start(picture.id(), found, points, before));
+        steps.begin(
+                me, sitting, KIND, before -> named(FaceSheet.start(picture.id(), found, points, before.orElse(null))));
     }
 
     /** Moves a point by pixels of the picture; alike moves its partner too. */
@@ -141,24 +148,21 @@ public class Faces {
 
     @Transactional
     public void undo(StudioId studio, long sitting) {
-        steps.undo(studio, sitting, Steps.Stage.FACE);
+        steps.undo(studio, sitting, KIND);
     }
 
     @Transactional
     public void redo(StudioId studio, long sitting) {
-        steps.redo(studio, sitting, Steps.Stage.FACE);
+        steps.redo(studio, sitting, KIND);
     }
 
     private void change(Member me, long sitting, UnaryOperator<FaceSheet> by) {
-        FaceSheet now = steps.present(me.studio(), sitting, Steps.Stage.FACE, FaceSheet.class)
-                .orElseThrow(() -> new NotHere("face"))
-                .state();
-        push(me, sitting, by.apply(now));
+        steps.change(me, sitting, KIND, Optional::empty, sheet -> named(by.apply(sheet)));
     }
 
-    private void push(Member me, long sitting, FaceSheet sheet) {
-        FaceReading reading = FaceReading.of(sheet.facePoints(), sheet.name());
-        steps.push(me, sitting, Steps.Stage.FACE, sheet.named(reading.shape().name()));
+    private static FaceSheet named(FaceSheet sheet) {
+        return sheet.named(
+                FaceReading.of(sheet.facePoints(), sheet.name()).shape().name());
     }
 
     private Picture needPicture(StudioId studio, long sitting) {

@@ -1,8 +1,8 @@
 package scree.app.intake;
 
 import jakarta.validation.Valid;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Locale;
+import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import scree.app.remote.RemoteLinks;
 import scree.app.sitting.Cairns;
+import scree.app.sitting.CareWords;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
@@ -27,17 +28,20 @@ class IntakeController {
     private final Cairns cairns;
     private final RemoteLinks links;
 
-    IntakeController(Sittings sittings, Cairns cairns, RemoteLinks links) {
+    private final MessageSource messages;
+
+    IntakeController(Sittings sittings, Cairns cairns, RemoteLinks links, MessageSource messages) {
+        this.messages = messages;
         this.links = links;
         this.sittings = sittings;
         this.cairns = cairns;
     }
 
     @GetMapping
-    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("form", IntakeForm.of(sitting));
-        return show(me, sitting, model);
+        return show(me, sitting, model, locale);
     }
 
     @PostMapping
@@ -46,44 +50,26 @@ class IntakeController {
             @PathVariable long id,
             @Valid @ModelAttribute("form") IntakeForm form,
             BindingResult errors,
-            Model model) {
+            Model model,
+            Locale locale) {
         Sitting sitting = sittings.get(me.studio(), id);
         if (errors.hasErrors()) {
-            return show(me, sitting, model);
+            return show(me, sitting, model, locale);
         }
         try {
             sittings.saveIntake(me.studio(), id, form.getVersion(), form.answers());
         } catch (StaleSave stale) {
             model.addAttribute("stored", IntakeForm.of((Sitting) stale.stored()));
-            return show(me, sitting, model);
+            return show(me, sitting, model, locale);
         }
         return "redirect:/sittings/" + id + "/light";
     }
 
-    private String show(Member me, Sitting sitting, Model model) {
+    private String show(Member me, Sitting sitting, Model model, Locale locale) {
         model.addAttribute("sitting", sitting);
         model.addAttribute("fromHome", links.answer(me.studio(), sitting.id()).orElse(null));
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "intake"));
-        model.addAttribute("cautions", cautions(sitting));
+        model.addAttribute("cautions", new CareWords(messages, locale).all(sitting));
         return "intake/page";
-    }
-
-    /** Message keys of the cautions that what is known asks for; never blocking, never a diagnosis. */
-    static List<String> cautions(Sitting s) {
-        List<String> keys = new ArrayList<>();
-        boolean reacts = s.allergies() != null && !s.allergies().isBlank() || s.reactions() != null;
-        if (reacts) {
-            keys.add("caution.allergy");
-        }
-        if ("REACTED".equals(s.patchTest())) {
-            keys.add("caution.patch.reacted");
-        } else if (!"CLEAR".equals(s.patchTest())) {
-            keys.add("caution.patch");
-        }
-        if (s.brokenSkin() != null && !s.brokenSkin().isBlank()) {
-            keys.add("caution.broken");
-        }
-        keys.add("caution.hygiene");
-        return keys;
     }
 }

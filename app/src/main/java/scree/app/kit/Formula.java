@@ -1,5 +1,6 @@
 package scree.app.kit;
 
+import org.apache.ibatis.annotations.AutomapConstructor;
 import scree.core.mix.Batch;
 import scree.core.mix.Carrier;
 import scree.core.mix.Ingredient;
@@ -17,7 +18,23 @@ public record Formula(
         Double price,
         Double contentMl,
         double strength,
+        int version,
         boolean guessed) {
+    @AutomapConstructor
+    public Formula {}
+
+    /** A formula that was not stored yet. */
+    public Formula(
+            long productId,
+            Carrier carrier,
+            Double density,
+            Double price,
+            Double contentMl,
+            double strength,
+            boolean guessed) {
+        this(productId, carrier, density, price, contentMl, strength, 0, guessed);
+    }
+
     /** Returns what is taken while nothing was recorded. House choice: liquids are mostly water-based, creams and sticks oil. */
     static Formula guessed(Product p) {
         Carrier carrier = switch (Form.valueOf(p.form())) {
@@ -35,9 +52,5 @@ public record Formula(
 
     public Batch.Pack pack() {
         return new Batch.Pack(density, price == null || contentMl == null ? null : price / contentMl);
-    }
-
-    Formula withStrength(double other) {
-        return new Formula(productId, carrier, density, price, contentMl, other, false);
     }
 }

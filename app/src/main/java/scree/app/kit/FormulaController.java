@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.web.StaleSave;
 import scree.core.mix.Carrier;
 import scree.core.shade.Form;
 
@@ -37,9 +38,10 @@ class FormulaController {
             @NotNull Carrier carrier,
             @DecimalMin("0.2") @DecimalMax("5") Double density,
             @DecimalMin("0") @DecimalMax("100000") Double price,
-            @DecimalMin("0.1") @DecimalMax("5000") Double contentMl) {
+            @DecimalMin("0.1") @DecimalMax("5000") Double contentMl,
+            int version) {
         static FormulaForm of(Formula f) {
-            return new FormulaForm(f.carrier(), f.density(), f.price(), f.contentMl());
+            return new FormulaForm(f.carrier(), f.density(), f.price(), f.contentMl(), f.version());
         }
     }
 
@@ -61,10 +63,22 @@ class FormulaController {
         if (errors.hasErrors()) {
             return fill(me, product, model);
         }
-        double strength = formulas.of(me.studio(), product).strength();
-        formulas.put(
-                me.studio(),
-                new Formula(id, form.carrier(), form.density(), form.price(), form.contentMl(), strength, false));
+        try {
+            formulas.save(
+                    me.studio(),
+                    new Formula(
+                            id,
+                            form.carrier(),
+                            form.density(),
+                            form.price(),
+                            form.contentMl(),
+                            1,
+                            form.version(),
+                            false));
+        } catch (StaleSave meanwhile) {
+            model.addAttribute("stored", FormulaForm.of((Formula) meanwhile.stored()));
+            return fill(me, product, model);
+        }
         return "redirect:/kit/" + id + "/formula?saved";
     }
 

@@ -14,7 +14,14 @@ interface FormulaMapper {
 
     int put(@Param("studio") StudioId studio, @Param("f") Formula formula);
 
-    String purchases(@Param("studio") StudioId studio);
+    /** Saves what was typed; returns 0 when it was saved since its version. */
+    int save(@Param("studio") StudioId studio, @Param("f") Formula formula);
 
-    int putPurchases(@Param("studio") StudioId studio, @Param("words") String words);
+    /** Puts a strength that was learned; the rest of the formula stays. */
+    int learn(@Param("studio") StudioId studio, @Param("f") Formula formula, @Param("strength") double strength);
+
+    Formulas.Purchases purchases(@Param("studio") StudioId studio);
+
+    /** Returns 0 when the list was saved since {@code version}. */
+    int putPurchases(@Param("studio") StudioId studio, @Param("words") String words, @Param("version") int version);
 }

@@ -5,6 +5,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.studio.StudioId;
+import scree.app.web.StaleSave;
 
 /** Keeps what products are in a mix: carrier, packing, strength; and the list of what could be bought. */
 @Service
@@ -38,25 +39,44 @@ public class Formulas {
         products.raiseKitVersion(studio);
     }
 
+    /**
+     * Saves what was typed; the strength that was learned stays.
+     *
+     * @throws StaleSave when someone else saved in between; carries the stored formula
+     */
+    @Transactional
+    public void save(StudioId studio, Formula typed) {
+        if (mapper.save(studio, typed) == 0) {
+            throw new StaleSave(mapper.find(studio, typed.productId()));
+        }
+        products.raiseKitVersion(studio);
+    }
+
     /** Puts strengths that test mixes taught; the rest of each formula stays. */
     @Transactional
     public void learn(StudioId studio, Map<Long, Double> strengths) {
         strengths.forEach((id, strength) -> {
             Product p = products.find(studio, id);
             if (p != null) {
-                mapper.put(studio, of(studio, p).withStrength(strength));
+                mapper.learn(studio, of(studio, p), strength);
             }
         });
         products.raiseKitVersion(studio);
     }
 
-    public String purchases(StudioId studio) {
-        String words = mapper.purchases(studio);
-        return words == null ? "" : words;
+    /** What could be bought, as it was typed. */
+    public record Purchases(String words, int version) {}
+
+    public Purchases purchases(StudioId studio) {
+        Purchases kept = mapper.purchases(studio);
+        return kept == null ? new Purchases("", 0) : kept;
     }
 
+    /** @throws StaleSave when someone else saved in between; carries the stored list */
     @Transactional
-    public void putPurchases(StudioId studio, String words) {
-        mapper.putPurchases(studio, words);
+    public void putPurchases(StudioId studio, Purchases list) {
+        if (mapper.putPurchases(studio, list.words(), list.version()) == 0) {
+            throw new StaleSave(purchases(studio));
+        }
     }
 }

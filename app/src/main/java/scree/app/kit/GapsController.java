@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.look.Stones;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.web.StaleSave;
 import scree.core.colour.Srgb;
 import scree.core.mix.Ingredient;
 import scree.core.mix.KitGaps;
@@ -55,18 +56,30 @@ class GapsController {
 
     @GetMapping
     String page(@CurrentMember Member me, Model model, Locale locale) {
-        return show(me, formulas.purchases(me.studio()), model, locale);
+        return show(me, formulas.purchases(me.studio()).words(), model, locale);
     }
 
     /** Keeps the list as it was typed and weighs it; lines that cannot be read are named, the rest is weighed. */
     @PostMapping
-    String weigh(@CurrentMember Member me, @RequestParam(defaultValue = "") String list, Model model, Locale locale) {
+    String weigh(
+            @CurrentMember Member me,
+            @RequestParam(defaultValue = "") String list,
+            @RequestParam(defaultValue = "0") int version,
+            Model model,
+            Locale locale) {
         if (list.length() > LONGEST) {
             model.addAttribute("problems", List.of(say("gaps.long", locale, list.length(), LONGEST)));
             model.addAttribute("typed", list);
-            return show(me, formulas.purchases(me.studio()), model, locale);
+            return show(me, formulas.purchases(me.studio()).words(), model, locale);
         }
-        formulas.putPurchases(me.studio(), list);
+        try {
+            formulas.putPurchases(me.studio(), new Formulas.Purchases(list, version));
+        } catch (StaleSave meanwhile) {
+            Formulas.Purchases stored = (Formulas.Purchases) meanwhile.stored();
+            model.addAttribute("stored", stored.words());
+            model.addAttribute("typed", list);
+            return show(me, stored.words(), model, locale);
+        }
         return show(me, list, model, locale);
     }
 
@@ -100,6 +113,7 @@ class GapsController {
                         mixed,
                         cells.size() - alone - mixed));
         model.addAttribute("empty", bases.isEmpty());
+        model.addAttribute("version", formulas.purchases(me.studio()).version());
         PurchaseList.Read read = PurchaseList.read(list);
         model.addAttribute("gains", gains(gaps, cells, read.offers(), locale));
         if (!model.containsAttribute("problems")) {

@@ -2,11 +2,15 @@ package scree.app.kit;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntConsumer;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.bin.Deletable;
+import scree.app.bin.Deleted;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
@@ -14,9 +18,12 @@ import scree.core.shade.Role;
 
 /** Keeps the products of a studio. */
 @Service
-public class Kit {
+public class Kit implements Deletable {
     static final int PAGE = 60;
     private static final int SOON_WEEKS = 6;
+    /** Rows of one statement. */
+    private static final int AT_ONCE = 500;
+
     private final ProductMapper mapper;
     private final DryDowns dryDowns;
     private final Clock clock;
@@ -72,8 +79,18 @@ public class Kit {
     /** Adds all or none. */
     @Transactional
     public void addAll(StudioId studio, List<Product> products) {
+        addAll(studio, products, done -> {});
+    }
+
+    /** Adds all or none; is told how many are in after each few hundred. */
+    @Transactional
+    public void addAll(StudioId studio, List<Product> products, IntConsumer progress) {
         mapper.raiseKitVersion(studio);
-        products.forEach(product -> mapper.add(studio, product));
+        for (int from = 0; from < products.size(); from += AT_ONCE) {
+            int to = Math.min(products.size(), from + AT_ONCE);
+            mapper.addAll(studio, products.subList(from, to));
+            progress.accept(to);
+        }
     }
 
     /** @throws StaleSave when someone else saved in between; carries the stored product */
@@ -83,5 +100,39 @@ public class Kit {
             throw new StaleSave(get(studio, product.id()));
         }
         dryDowns.relearn(studio, product);
+    }
+
+    /** Deletes it; it can be brought back for thirty days. */
+    @Transactional
+    public void delete(StudioId studio, long id) {
+        if (mapper.delete(studio, id) == 0) {
+            throw new NotHere("product");
+        }
+        mapper.raiseKitVersion(studio);
+    }
+
+    @Override
+    public String kind() {
+        return "product";
+    }
+
+    @Override
+    public List<Deleted> deleted(StudioId studio) {
+        return mapper.deleted(studio);
+    }
+
+    @Override
+    @Transactional
+    public void restore(StudioId studio, long id) {
+        if (mapper.restore(studio, id) == 0) {
+            throw new NotHere("product");
+        }
+        mapper.raiseKitVersion(studio);
+    }
+
+    @Override
+    @Transactional
+    public void erase(StudioId studio, OffsetDateTime before) {
+        mapper.erase(studio, before);
     }
 }

@@ -21,10 +21,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import scree.app.bin.Gone;
 import scree.app.look.Drawn;
 import scree.app.look.Stones;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.web.Once;
 import scree.app.web.StaleSave;
 import scree.core.colour.Srgb;
 import scree.core.shade.Finish;
@@ -37,10 +40,12 @@ import scree.core.shade.Role;
 class KitController {
     private final Kit kit;
     private final KitCsv csv;
+    private final Once once;
     private final Clock clock;
     private final MessageSource messages;
 
-    KitController(Kit kit, KitCsv csv, Clock clock, MessageSource messages) {
+    KitController(Kit kit, KitCsv csv, Once once, Clock clock, MessageSource messages) {
+        this.once = once;
         this.kit = kit;
         this.csv = csv;
         this.clock = clock;
@@ -48,7 +53,15 @@ class KitController {
     }
 
     /** One product in the list. */
-    record Row(long id, String name, String what, String drawing, String until, boolean past, boolean inStock) {}
+    record Row(
+            long id,
+            String name,
+            String what,
+            String drawing,
+            String until,
+            boolean past,
+            boolean inStock,
+            boolean badDate) {}
 
     @GetMapping
     String list(
@@ -84,7 +97,8 @@ class KitController {
                         .toString(),
                 until == null ? null : until.toString(),
                 until != null && until.isBefore(LocalDate.now(clock)),
-                p.inStock());
+                p.inStock(),
+                p.badDate());
     }
 
     @GetMapping("/new")
@@ -98,19 +112,32 @@ class KitController {
             @CurrentMember Member me,
             @Valid @ModelAttribute("form") ProductForm form,
             BindingResult errors,
+            @RequestParam(name = "once", required = false) String token,
             Model model,
             Locale locale) {
         if (errors.hasErrors()) {
             return choices(model);
         }
         try {
-            kit.add(me.studio(), form.product(0));
+            return "redirect:" + once.only(me.studio(), token, () -> added(me, form));
         } catch (DuplicateKeyException e) {
             errors.rejectValue("name", "kit.taken", say("kit.taken", locale));
             return choices(model);
         }
-        return "redirect:/kit?find="
-                + encoded(form.line().strip() + " " + form.name().strip());
+    }
+
+    private String added(Member me, ProductForm form) {
+        kit.add(me.studio(), form.product(0));
+        return "/kit?find=" + encoded(form.line().strip() + " " + form.name().strip());
+    }
+
+    /** Deletes a product; it can be brought back for thirty days. */
+    @PostMapping("/{id}/delete")
+    String delete(@CurrentMember Member me, @PathVariable long id, RedirectAttributes next) {
+        Product product = kit.get(me.studio(), id);
+        kit.delete(me.studio(), id);
+        next.addFlashAttribute("gone", new Gone(kit.kind(), id, product.fullName()));
+        return "redirect:/kit";
     }
 
     @GetMapping("/{id}")

@@ -22,6 +22,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
+import scree.app.web.PlainNumbers;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
@@ -47,6 +48,13 @@ class KitCsv {
             "allergens",
             "in_stock");
     static final int MOST_ROWS = 20_000;
+    /** Bytes looked at to tell how a file was saved. */
+    private static final int LOOKED_AT = 4000;
+    /** Of a cell, shown in an error: enough to find it. */
+    private static final int SHOWN = 40;
+
+    private static final List<String> IN = List.of("", "yes", "y", "true", "1", "in");
+    private static final List<String> OUT = List.of("no", "n", "false", "0", "out");
     private final Validator validator;
 
     KitCsv(Validator validator) {
@@ -105,6 +113,10 @@ class KitCsv {
     Preview read(byte[] file, Set<String> taken) {
         List<Problem> problems = new ArrayList<>();
         List<Product> products = new ArrayList<>();
+        Problem strange = strange(file);
+        if (strange != null) {
+            return new Preview(List.of(), List.of(strange));
+        }
         try (CSVParser csv = CSVFormat.RFC4180
                 .builder()
                 .setHeader()
@@ -121,8 +133,9 @@ class KitCsv {
                 return new Preview(List.of(), problems);
             }
             Set<String> seen = new HashSet<>(taken);
+            int rows = 0;
             for (CSVRecord record : csv) {
-                if (products.size() >= MOST_ROWS) {
+                if (++rows > MOST_ROWS) {
                     problems.add(new Problem(csv.getCurrentLineNumber(), "file", "has over 20,000 rows: split it"));
                     break;
                 }
@@ -137,6 +150,36 @@ class KitCsv {
             problems.add(new Problem(1, "file", "has no rows under its header"));
         }
         return new Preview(products, problems);
+    }
+
+    /** Tells a file that a spreadsheet saved in another way, and names the way. */
+    private static Problem strange(byte[] file) {
+        int looked = Math.min(file.length, LOOKED_AT);
+        int nuls = 0;
+        int first = looked;
+        for (int i = looked - 1; i >= 0; i--) {
+            nuls += file[i] == 0 ? 1 : 0;
+            first = file[i] == '\n' || file[i] == '\r' ? i : first;
+        }
+        boolean marked = file.length > 1
+                && ((file[0] & 0xff) == 0xff && (file[1] & 0xff) == 0xfe
+                        || (file[0] & 0xff) == 0xfe && (file[1] & 0xff) == 0xff);
+        if (marked || nuls > looked / 4) {
+            return new Problem(1, "file", "is UTF-16 text: save it as CSV UTF-8");
+        }
+        for (byte b : file) {
+            if (b == 0) {
+                return new Problem(1, "file", "holds NUL bytes, which are no text: save it as CSV UTF-8");
+            }
+        }
+        String header = new String(file, 0, first, StandardCharsets.UTF_8);
+        if (header.indexOf(';') >= 0 && header.indexOf(',') < 0) {
+            return new Problem(1, "file", "is divided by semicolons: save it divided by commas, with decimal points");
+        }
+        if (header.indexOf('\t') >= 0 && header.indexOf(',') < 0) {
+            return new Problem(1, "file", "is divided by tabs: save it divided by commas");
+        }
+        return null;
     }
 
     private static String decode(byte[] file) throws CharacterCodingException {
@@ -166,7 +209,7 @@ class KitCsv {
                 date(r, line, own),
                 months(r, line, own),
                 text(r, "allergens"),
-                !text(r, "in_stock").toLowerCase(Locale.ROOT).startsWith("n"),
+                inStock(r, line, own),
                 0);
         for (ConstraintViolation<ProductForm> v : validator.validate(form)) {
             String field = column(v.getPropertyPath().toString());
@@ -196,19 +239,33 @@ class KitCsv {
 
     private static Double number(CSVRecord r, String column, long line, List<Problem> problems) {
         String v = text(r, column);
-        try {
-            double d = Double.parseDouble(v);
-            if (Double.isFinite(d)) {
-                return d;
-            }
-        } catch (NumberFormatException e) {
-            // told below
+        if (v.isEmpty()) {
+            problems.add(new Problem(line, column, "is empty: give a number"));
+            return null;
         }
-        problems.add(new Problem(
-                line,
-                column,
-                v.isEmpty() ? "is empty: give a number" : "is “%s”: give a number like 61.5".formatted(v)));
-        return null;
+        if (v.matches("[+-]?\\d*,\\d+")) {
+            problems.add(new Problem(
+                    line, column, "is “%s” with a decimal comma: write it with a point, like 61.5".formatted(cut(v))));
+            return null;
+        }
+        try {
+            return PlainNumbers.of(v);
+        } catch (IllegalArgumentException e) {
+            problems.add(new Problem(line, column, "is “%s”: give a number like 61.5".formatted(cut(v))));
+            return null;
+        }
+    }
+
+    private static boolean inStock(CSVRecord r, long line, List<Problem> problems) {
+        String v = text(r, "in_stock").toLowerCase(Locale.ROOT);
+        if (!IN.contains(v) && !OUT.contains(v)) {
+            problems.add(new Problem(line, "in_stock", "is “%s”: give yes or no".formatted(cut(v))));
+        }
+        return IN.contains(v);
+    }
+
+    private static String cut(String cell) {
+        return cell.length() <= SHOWN ? cell : cell.substring(0, SHOWN) + "…";
     }
 
     private static Integer months(CSVRecord r, long line, List<Problem> problems) {
@@ -216,7 +273,7 @@ class KitCsv {
         try {
             return v.isEmpty() ? null : Integer.valueOf(v);
         } catch (NumberFormatException e) {
-            problems.add(new Problem(line, "months_open", "is “%s”: give whole months like 12".formatted(v)));
+            problems.add(new Problem(line, "months_open", "is “%s”: give whole months like 12".formatted(cut(v))));
             return null;
         }
     }
@@ -226,7 +283,7 @@ class KitCsv {
         try {
             return v.isEmpty() ? null : LocalDate.parse(v);
         } catch (DateTimeParseException e) {
-            problems.add(new Problem(line, "opened_on", "is “%s”: give a date like 2026-03-09".formatted(v)));
+            problems.add(new Problem(line, "opened_on", "is “%s”: give a date like 2026-03-09".formatted(cut(v))));
             return null;
         }
     }
@@ -244,7 +301,7 @@ class KitCsv {
                 column,
                 "is “%s”: give one of %s"
                         .formatted(
-                                text(r, column),
+                                cut(text(r, column)),
                                 String.join(
                                         ", ",
                                         Arrays.stream(type.getEnumConstants())

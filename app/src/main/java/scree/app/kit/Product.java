@@ -3,15 +3,20 @@ package scree.app.kit;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.apache.ibatis.annotations.AutomapConstructor;
+import scree.core.care.Sensitivities;
 import scree.core.colour.Lab;
-import scree.core.shade.Allergens;
 import scree.core.shade.Candidate;
 import scree.core.shade.Coverage;
 import scree.core.shade.DryDown;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 
-/** A product of the kit as stored; enum names as text. The learned shift (settled minus wet) is null until a stripe was watched. */
+/**
+ * A product of the kit as stored; enum names as text. The learned shift (settled minus wet) is null until a stripe was watched.
+ *
+ * @param badDate the stored day of opening is none that a calendar has; {@code openedOn} is null then, and the form mends it
+ */
 public record Product(
         long id,
         String line,
@@ -33,7 +38,59 @@ public record Product(
         Double learnedL,
         Double learnedA,
         Double learnedB,
+        boolean badDate,
         int version) {
+    @AutomapConstructor
+    public Product {}
+
+    /** A product whose day of opening is one. */
+    public Product(
+            long id,
+            String line,
+            String name,
+            String role,
+            String form,
+            String finish,
+            double contrastRatio,
+            double wetL,
+            double wetA,
+            double wetB,
+            double settledL,
+            double settledA,
+            double settledB,
+            LocalDate openedOn,
+            Integer monthsOpen,
+            String allergens,
+            boolean inStock,
+            Double learnedL,
+            Double learnedA,
+            Double learnedB,
+            int version) {
+        this(
+                id,
+                line,
+                name,
+                role,
+                form,
+                finish,
+                contrastRatio,
+                wetL,
+                wetA,
+                wetB,
+                settledL,
+                settledA,
+                settledB,
+                openedOn,
+                monthsOpen,
+                allergens,
+                inStock,
+                learnedL,
+                learnedA,
+                learnedB,
+                false,
+                version);
+    }
+
     public Lab wet() {
         return Lab.of(wetL, wetA, wetB);
     }
@@ -67,9 +124,9 @@ public record Product(
     }
 
     /** Returns why a client is not to have it, empty when nothing speaks against it. */
-    public List<Struck> struck(String allergies, String reactions, LocalDate today) {
+    public List<Struck> struck(Sensitivities told, LocalDate today) {
         List<Struck> why = new ArrayList<>();
-        if (Allergens.anyIn(allergens, allergies, reactions)) {
+        if (told.meet(allergens)) {
             why.add(Struck.ALLERGEN);
         }
         if (pastItsTime(today)) {
@@ -111,6 +168,7 @@ public record Product(
                 null,
                 null,
                 null,
+                badDate,
                 version);
     }
 

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import org.springframework.format.annotation.DateTimeFormat;
+import scree.app.web.CalendarDay;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
@@ -27,7 +28,10 @@ record ProductForm(
         @NotNull @DecimalMin("0") @DecimalMax("100") Double settledL,
         @NotNull @DecimalMin("-60") @DecimalMax("80") Double settledA,
         @NotNull @DecimalMin("-60") @DecimalMax("90") Double settledB,
-        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate openedOn,
+
+        @CalendarDay @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+        LocalDate openedOn,
+
         @Min(1) @Max(120) Integer monthsOpen,
         @Size(max = 300) String allergens,
         Boolean inStock,
@@ -96,6 +100,7 @@ record ProductForm(
                 null,
                 null,
                 null,
+                false,
                 version);
     }
 }

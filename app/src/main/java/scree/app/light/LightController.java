@@ -1,6 +1,5 @@
 package scree.app.light;
 
-import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,6 +16,7 @@ import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.picture.Picture;
 import scree.app.picture.Pictures;
+import scree.app.picture.Upload;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -86,9 +86,8 @@ class LightController {
             @PathVariable long id,
             @RequestParam("picture") MultipartFile file,
             Model model,
-            Locale locale)
-            throws IOException {
-        return takeIn(me, id, file.getBytes(), model, locale);
+            Locale locale) {
+        return takeIn(me, id, Upload.of(file), model, locale);
     }
 
     /** Lets the stand-in camera take the picture in a room of this light. */
@@ -101,12 +100,12 @@ class LightController {
             Locale locale) {
         Sitting sitting = sittings.get(me.studio(), id);
         byte[] jpeg = camera.orElseThrow(() -> new NotHere("camera")).photograph(sitting, room);
-        return takeIn(me, id, jpeg, model, locale);
+        return takeIn(me, id, Upload.of(jpeg), model, locale);
     }
 
-    private String takeIn(Member me, long id, byte[] bytes, Model model, Locale locale) {
+    private String takeIn(Member me, long id, Upload upload, Model model, Locale locale) {
         try {
-            readings.take(me.studio(), id, bytes);
+            readings.take(me.studio(), id, upload);
         } catch (PictureRefused refused) {
             model.addAttribute("refused", messages.getMessage("picture." + refused.why(), null, locale));
             return page(me, id, model, locale);

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
 import scree.core.light.MeteredLight;
@@ -20,8 +21,10 @@ import scree.core.skin.Zone;
 public class Meters {
     private final PressMapper mapper;
     private final MeterAddresses addresses;
+    private final TransactionTemplate transaction;
 
-    Meters(PressMapper mapper, MeterAddresses addresses) {
+    Meters(PressMapper mapper, MeterAddresses addresses, TransactionTemplate transaction) {
+        this.transaction = transaction;
         this.mapper = mapper;
         this.addresses = addresses;
     }
@@ -34,12 +37,14 @@ public class Meters {
         return new MeterLine(addresses.light()).setUp();
     }
 
-    /** Presses once on a zone and keeps it. */
-    @Transactional
+    /** Presses once on a zone and keeps it. No transaction: the database is not held while a meter thinks. */
     public void press(StudioId studio, long sitting, Zone zone) {
         addresses.layOn(studio, sitting, zone);
         Lab c = read();
-        mapper.addZonePress(studio, sitting, zone.name(), c.lightness(), c.a(), c.b());
+        transaction.executeWithoutResult(status -> {
+            mapper.holdSitting(studio, sitting);
+            mapper.addZonePress(studio, sitting, zone.name(), c.lightness(), c.a(), c.b());
+        });
     }
 
     /** Returns the presses of a zone's present reading, oldest first. */
@@ -73,11 +78,13 @@ public class Meters {
     }
 
     /** Presses once on a swatch of a product, wet or settled. */
-    @Transactional
     public void pressSwatch(StudioId studio, long product, boolean wet, Lab truth) {
         addresses.layOn(truth);
         Lab c = read();
-        mapper.addSwatchPress(studio, product, wet ? "WET" : "SETTLED", c.lightness(), c.a(), c.b());
+        transaction.executeWithoutResult(status -> {
+            mapper.holdProduct(studio, product);
+            mapper.addSwatchPress(studio, product, wet ? "WET" : "SETTLED", c.lightness(), c.a(), c.b());
+        });
     }
 
     /** Presses three times on a stripe that has settled. */
@@ -122,7 +129,6 @@ public class Meters {
     }
 
     /** Reads the light beside the face and keeps it. */
-    @Transactional
     public MeteredLight light(StudioId studio, long sitting) {
         double[] v = new MeterLine(addresses.light()).ask("READ", "LIGHT", 3);
         MeteredLight light;

@@ -43,4 +43,9 @@ interface PressMapper {
     MeteredLight light(@Param("studio") StudioId studio, @Param("sitting") long sitting);
 
     int forgetLight(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    /** Holds the sitting until the end of the transaction, so that presses are numbered one after the other. */
+    Long holdSitting(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    Long holdProduct(@Param("studio") StudioId studio, @Param("product") long product);
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,6 +27,7 @@ import scree.app.sitting.Steps;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
+import scree.core.care.Sensitivities;
 import scree.core.colour.Lab;
 import scree.core.mix.Batch;
 import scree.core.mix.Carrier;
@@ -46,6 +48,8 @@ public class MixBench {
     private static final int POOL = 280;
     /** Parts of a proposed recipe. House choice: still counted and repeated by hand. */
     static final int PARTS = 8;
+
+    private static final Steps.Kind<MixSheet> KIND = new Steps.Kind<>("MIX", MixSheet.class);
 
     private final MixMapper mapper;
     private final Bases bases;
@@ -129,9 +133,8 @@ public class MixBench {
                         .filter(p -> Formulas.of(recorded.get(p.id()), p).carrier() != Carrier.POWDER)
                         .limit(POOL)
                         .forEach(p -> products.put(p.id(), p));
-        products.values()
-                .removeIf(p -> !p.struck(sitting.allergies(), sitting.reactions(), shelf.today())
-                        .isEmpty());
+        Sensitivities told = sitting.sensitivities();
+        products.values().removeIf(p -> !p.struck(told, shelf.today()).isEmpty());
         Map<Long, Formula> known = new HashMap<>();
         products.forEach((id, p) -> known.put(id, Formulas.of(recorded.get(id), p)));
         List<Ingredient> ingredients = products.values().stream()
@@ -155,8 +158,7 @@ public class MixBench {
         if (found.best().isEmpty()) {
             return Optional.empty();
         }
-        Optional<Steps.Present<MixSheet>> present =
-                steps.present(studio, sitting.id(), Steps.Stage.MIX, MixSheet.class);
+        Optional<Steps.Present<MixSheet>> present = steps.present(studio, sitting.id(), KIND);
         Recipe first = RecipeAdvice.simpler(found).or(found::best).orElseThrow();
         MixSheet proposed = MixSheet.of(parts(first));
         MixSheet sheet = present.map(Steps.Present::state).orElse(proposed);
@@ -188,14 +190,14 @@ public class MixBench {
     public void tap(Member me, long id, long product, int by) {
         Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
         bench.pool().ingredient(product);
-        push(me, id, bench, bench.sheet().tapped(product, by < 0 ? -1 : 1));
+        change(me, id, bench, sheet -> sheet.tapped(product, by < 0 ? -1 : 1));
     }
 
     /** Sets what the batch is for. */
     @Transactional
     public void batch(Member me, long id, Batch.For what, int people, Batch.Unit unit) {
         Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
-        push(me, id, bench, bench.sheet().batched(what, people, unit));
+        change(me, id, bench, sheet -> sheet.batched(what, people, unit));
     }
 
     /** Lays a proposed recipe of so many products on the bench. */
@@ -203,26 +205,38 @@ public class MixBench {
     public void lay(Member me, long id, int products) {
         Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
         RecipeSearch.Found f = bench.found();
-        Recipe recipe = (products == 1 ? f.one() : products == 2 ? f.two() : f.best()).orElseThrow();
-        push(me, id, bench, bench.sheet().with(parts(recipe)));
+        Recipe recipe =
+                (products == 1 ? f.one() : products == 2 ? f.two() : f.best()).orElseThrow(() -> new NotHere("recipe"));
+        change(me, id, bench, sheet -> sheet.with(parts(recipe)));
     }
 
-    private void push(Member me, long id, Bench before, MixSheet sheet) {
-        if (!before.touched()) {
-            // so that undo leads back to what was proposed
-            steps.push(me, id, Steps.Stage.MIX, before.sheet());
-        }
-        if (!sheet.equals(before.sheet())) {
-            steps.push(me, id, Steps.Stage.MIX, sheet);
-        }
+    /** What lies on the bench and is gone from the kit gives way to what is proposed. */
+    private void change(Member me, long id, Bench shown, UnaryOperator<MixSheet> by) {
+        steps.change(me, id, KIND, () -> Optional.of(shown.sheet()), sheet -> {
+            boolean there = shown.pool().recipe(sheet, shown.target().colour()).isPresent();
+            return by.apply(there ? sheet : shown.sheet());
+        });
+    }
+
+    Optional<BaseChoice> taken(StudioId studio, long sitting) {
+        return bases.choice(studio, sitting);
+    }
+
+    Optional<BaseChoice> former(StudioId studio, long sitting) {
+        return bases.former(studio, sitting);
+    }
+
+    /** Returns whether a mix is stored that cannot be read; undoing the last step leads out of it. */
+    public boolean unreadable(StudioId studio, long sitting) {
+        return steps.unreadable(studio, sitting, KIND);
     }
 
     @Transactional
     public void undo(StudioId studio, long id, boolean back) {
         if (back) {
-            steps.undo(studio, id, Steps.Stage.MIX);
+            steps.undo(studio, id, KIND);
         } else {
-            steps.redo(studio, id, Steps.Stage.MIX);
+            steps.redo(studio, id, KIND);
         }
     }
 
@@ -234,7 +248,7 @@ public class MixBench {
 
     /** Takes the mix as the base of the sitting, with its parts as they are now. */
     @Transactional
-    public BaseChoice take(Member me, long id, String name, String against) {
+    public BaseChoice take(Member me, long id, String name, String against, long instead) {
         Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
         Recipe recipe = bench.recipe();
         List<TakenPart> parts = recipe.parts().stream()
@@ -263,7 +277,8 @@ public class MixBench {
                         1,
                         against,
                         json.writeValueAsString(new More(parts))),
-                null);
+                null,
+                instead);
     }
 
     /** A mix behaves as its main part: form, finish, coverage. */
@@ -290,6 +305,7 @@ public class MixBench {
                 null,
                 null,
                 null,
+                false,
                 0);
     }
 
@@ -307,6 +323,7 @@ public class MixBench {
     /** Logs the mix on the bench with the colour that came out, and learns strengths from all test mixes. */
     @Transactional
     public void tried(Member me, long id, Lab seen, boolean byMeter) {
+        mapper.holdTests(me.studio());
         Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
         mapper.addTest(
                 me.studio(),
@@ -319,24 +336,22 @@ public class MixBench {
     }
 
     /**
-     * Measures the mix on the bench with the meter and logs it.
+     * Measures the mix on the bench with the meter. Nothing is held in the database while the meter is asked.
      *
      * @throws MeterTrouble when it does not answer, or its presses do not agree
      */
-    @Transactional
     public Lab measure(Member me, long id) {
         Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
         Pressed pressed = meters.pressThrice(bench.recipe());
         if (!pressed.agree()) {
             throw new MeterTrouble(MeterTrouble.Why.BABBLE);
         }
-        Lab seen = pressed.mean().orElseThrow();
-        tried(me, id, seen, true);
-        return seen;
+        return pressed.mean().orElseThrow();
     }
 
     @Transactional
     public void forget(StudioId studio, long test) {
+        mapper.holdTests(studio);
         mapper.forgetTest(studio, test);
         learn(studio);
     }

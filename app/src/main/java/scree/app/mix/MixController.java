@@ -22,6 +22,9 @@ import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
+import scree.app.web.Once;
+import scree.app.web.PlainNumbers;
+import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
 import scree.core.mix.Batch;
 
@@ -33,9 +36,11 @@ class MixController {
     private final Meters meters;
     private final Sittings sittings;
     private final Cairns cairns;
+    private final Once once;
     private final MessageSource messages;
 
-    MixController(MixBench bench, Meters meters, Sittings sittings, Cairns cairns, MessageSource messages) {
+    MixController(MixBench bench, Meters meters, Sittings sittings, Cairns cairns, Once once, MessageSource messages) {
+        this.once = once;
         this.bench = bench;
         this.meters = meters;
         this.sittings = sittings;
@@ -93,9 +98,15 @@ class MixController {
     }
 
     @PostMapping("/measure")
-    String measure(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String measure(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(name = "once", required = false) String token,
+            Model model,
+            Locale locale) {
         try {
-            bench.measure(me, id);
+            Lab seen = bench.measure(me, id);
+            once.only(me.studio(), token, () -> logged(me, id, seen, true));
         } catch (MeterTrouble trouble) {
             model.addAttribute("refused", messages.getMessage("meter.skin." + trouble.why(), null, locale));
         }
@@ -110,10 +121,12 @@ class MixController {
             @RequestParam(defaultValue = "") String l,
             @RequestParam(defaultValue = "") String a,
             @RequestParam(defaultValue = "") String b,
+            @RequestParam(name = "once", required = false) String token,
             Model model,
             Locale locale) {
         try {
-            bench.tried(me, id, Lab.of(figure("L*", l), figure("a*", a), figure("b*", b)), true);
+            Lab seen = Lab.of(figure("L*", l), figure("a*", a), figure("b*", b));
+            once.only(me.studio(), token, () -> logged(me, id, seen, true));
         } catch (IllegalArgumentException e) {
             model.addAttribute(
                     "refused", messages.getMessage("mix.tried.refused", new Object[] {e.getMessage()}, locale));
@@ -124,8 +137,8 @@ class MixController {
 
     private static double figure(String name, String text) {
         try {
-            return Double.parseDouble(text.strip().replace(',', '.'));
-        } catch (NumberFormatException e) {
+            return PlainNumbers.of(text);
+        } catch (IllegalArgumentException e) {
             throw new IllegalArgumentException(
                     "%s is %s: type a figure such as 61.5".formatted(name, text.isBlank() ? "empty" : "no number"), e);
         }
@@ -133,10 +146,20 @@ class MixController {
 
     /** Logs that the mix vanished on the skin. */
     @PostMapping("/vanished")
-    String vanished(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String vanished(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(name = "once", required = false) String token,
+            Model model,
+            Locale locale) {
         MixBench.Bench now = bench.of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
-        bench.tried(me, id, now.target().colour(), false);
+        once.only(me.studio(), token, () -> logged(me, id, now.target().colour(), false));
         return work(me, id, model, locale);
+    }
+
+    private String logged(Member me, long id, Lab seen, boolean byMeter) {
+        bench.tried(me, id, seen, byMeter);
+        return "logged";
     }
 
     @PostMapping("/forget")
@@ -148,18 +171,25 @@ class MixController {
     }
 
     @PostMapping("/take")
-    String take(@CurrentMember Member me, @PathVariable long id, Locale locale) {
+    String take(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") long instead,
+            Model model,
+            Locale locale) {
         MixBench.Bench now = bench.of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
         MixView view = MixView.of(now, List.of(), Set.of(), new BaseWords(messages, locale));
         String against = view.remarks().stream()
                 .filter(MixView.Remark::loud)
                 .map(MixView.Remark::words)
                 .collect(Collectors.joining(" "));
-        bench.take(
-                me,
-                id,
-                view.counted(),
-                against.isEmpty() ? null : against.substring(0, Math.min(500, against.length())));
+        String words = against.isEmpty() ? null : against.substring(0, Math.min(500, against.length()));
+        try {
+            bench.take(me, id, view.counted(), words, instead);
+        } catch (StaleSave meanwhile) {
+            model.addAttribute("refused", BaseWords.meanwhile(meanwhile, messages, locale));
+            return page(me, id, model, locale);
+        }
         return "redirect:/sittings/" + id + "/base/mix?taken";
     }
 
@@ -168,6 +198,9 @@ class MixController {
         model.addAttribute("fors", Batch.For.values());
         model.addAttribute("units", Batch.Unit.values());
         model.addAttribute("meter", meters.colourSetUp());
+        model.addAttribute("taken", bench.taken(me.studio(), id).orElse(null));
+        model.addAttribute("former", bench.former(me.studio(), id).orElse(null));
+        model.addAttribute("unreadable", bench.unreadable(me.studio(), id));
         bench.of(me.studio(), id).ifPresent(b -> {
             List<MixBench.Tried> tests = bench.tests(me.studio());
             Set<Long> tested = tests.stream()

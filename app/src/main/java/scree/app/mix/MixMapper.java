@@ -33,4 +33,10 @@ interface MixMapper {
             @Param("client") long client,
             @Param("artist") long artist,
             @Param("word") SeasonParts.Word word);
+
+    /** Holds the client until the end of the transaction, so that two artists' words are counted one after the other. */
+    Long holdClient(@Param("studio") StudioId studio, @Param("client") long client);
+
+    /** Holds the studio's test mixes until the end of the transaction, so that strengths are learned from all of them. */
+    Long holdTests(@Param("studio") StudioId studio);
 }

@@ -2,6 +2,7 @@ package scree.app.mix;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import scree.core.mix.Batch;
 
 /**
@@ -15,12 +16,30 @@ public record MixSheet(List<Part> parts, Batch.For what, int people, Batch.Unit 
 
     static final int MOST_PRODUCTS = 5;
 
+    static final int MOST_PEOPLE = 40;
+
     public MixSheet {
         parts = List.copyOf(parts);
+        Objects.requireNonNull(what, "a batch is for something");
+        Objects.requireNonNull(unit, "a batch is counted in something");
+        int total = parts.stream().mapToInt(Part::count).sum();
+        if (parts.isEmpty() || total > MOST_PARTS || parts.size() > MOST_PRODUCTS) {
+            throw new IllegalArgumentException("a mix has 1 to %d parts of at most %d products, but got %d of %d"
+                    .formatted(MOST_PARTS, MOST_PRODUCTS, total, parts.size()));
+        }
+        if (people < 1 || people > MOST_PEOPLE) {
+            throw new IllegalArgumentException("a batch is for 1 to %d people, not %d".formatted(MOST_PEOPLE, people));
+        }
     }
 
-    /** Counted parts of a product. */
-    public record Part(long product, int count) {}
+    /** Counted parts of a product, 1 or more. */
+    public record Part(long product, int count) {
+        public Part {
+            if (count < 1) {
+                throw new IllegalArgumentException("a part counts 1 or more, not " + count);
+            }
+        }
+    }
 
     static MixSheet of(List<Part> parts) {
         return new MixSheet(parts, Batch.For.FACE, 1, Batch.Unit.DROP);
@@ -46,7 +65,7 @@ public record MixSheet(List<Part> parts, Batch.For what, int people, Batch.Unit 
     }
 
     MixSheet batched(Batch.For forWhat, int forPeople, Batch.Unit by) {
-        return new MixSheet(parts, forWhat, Math.max(1, Math.min(40, forPeople)), by);
+        return new MixSheet(parts, forWhat, Math.max(1, Math.min(MOST_PEOPLE, forPeople)), by);
     }
 
     MixSheet with(List<Part> others) {

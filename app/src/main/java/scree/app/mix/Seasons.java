@@ -19,6 +19,7 @@ import scree.app.skin.TakenReading;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
+import scree.core.care.Sensitivities;
 import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
 import scree.core.mix.Ingredient;
@@ -99,7 +100,7 @@ public class Seasons {
     private Optional<Answer> answer(StudioId studio, Sitting sitting, MatchTarget target) {
         List<SeasonParts.Day> days = days(studio, sitting.clientId());
         List<Product> usable = usable(studio, sitting);
-        SeasonPair kept = mapper.pair(studio, sitting.clientId());
+        SeasonPair kept = stillThere(studio, mapper.pair(studio, sitting.clientId()));
         Optional<Product> winter = kept == null
                 ? nearest(usable, end(days, target, false), 0)
                 : find(shelf.of(studio).bases(), kept.winterId());
@@ -135,6 +136,16 @@ public class Seasons {
                 s));
     }
 
+    /** A pair of which one left the kit is proposed anew. */
+    private SeasonPair stillThere(StudioId studio, SeasonPair kept) {
+        List<Product> all = shelf.of(studio).bases();
+        return kept != null
+                        && find(all, kept.winterId()).isPresent()
+                        && find(all, kept.summerId()).isPresent()
+                ? kept
+                : null;
+    }
+
     private List<SeasonParts.Day> days(StudioId studio, long client) {
         List<Sitting> all = sittings.ofClient(studio, client);
         Map<Long, TakenReading> read =
@@ -164,10 +175,10 @@ public class Seasons {
     }
 
     private List<Product> usable(StudioId studio, Sitting s) {
+        Sensitivities told = s.sensitivities();
         return shelf.of(studio).bases().stream()
                 .filter(p -> !p.form().equals(Form.POWDER.name()))
-                .filter(p ->
-                        p.struck(s.allergies(), s.reactions(), shelf.today()).isEmpty())
+                .filter(p -> p.struck(told, shelf.today()).isEmpty())
                 .toList();
     }
 
@@ -197,6 +208,7 @@ public class Seasons {
     @Transactional
     public void pair(StudioId studio, long id, long winter, long summer) {
         Sitting sitting = sittings.get(studio, id);
+        mapper.holdClient(studio, sitting.clientId());
         List<Product> all = shelf.of(studio).bases();
         Product w = find(all, winter).orElseThrow(() -> new NotHere("base"));
         Product s = find(all, summer).orElseThrow(() -> new NotHere("base"));
@@ -209,6 +221,7 @@ public class Seasons {
     /** Counts in what the client says: one part on. */
     @Transactional
     public void said(Member me, long id, SeasonParts.Word word) {
+        mapper.holdClient(me.studio(), sittings.get(me.studio(), id).clientId());
         Answer now = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
         Sitting sitting = sittings.get(me.studio(), id);
         int wanted = now.nudge() + (word == SeasonParts.Word.CHALKY ? 1 : -1);

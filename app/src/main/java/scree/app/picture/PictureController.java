@@ -1,12 +1,14 @@
 package scree.app.picture;
 
-import java.time.Duration;
+import java.util.function.Supplier;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.context.request.WebRequest;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 
@@ -14,25 +16,39 @@ import scree.app.studio.Member;
 class PictureController {
     private final Pictures pictures;
 
-    PictureController(Pictures pictures) {
+    private final PictureGate gate;
+
+    PictureController(Pictures pictures, PictureGate gate) {
+        this.gate = gate;
         this.pictures = pictures;
     }
 
     @GetMapping("/pictures/{id}.jpg")
-    ResponseEntity<byte[]> picture(@CurrentMember Member me, @PathVariable long id) {
-        return jpeg(pictures.jpeg(me.studio(), id));
+    ResponseEntity<byte[]> picture(@CurrentMember Member me, @PathVariable long id, WebRequest request) {
+        return jpeg(me, id, request, () -> pictures.jpeg(me.studio(), id));
     }
 
     @GetMapping("/pictures/{id}/small.jpg")
-    ResponseEntity<byte[]> small(@CurrentMember Member me, @PathVariable long id) {
-        return jpeg(pictures.thumb(me.studio(), id));
+    ResponseEntity<byte[]> small(@CurrentMember Member me, @PathVariable long id, WebRequest request) {
+        return jpeg(me, id, request, () -> pictures.thumb(me.studio(), id));
     }
 
-    private static ResponseEntity<byte[]> jpeg(byte[] bytes) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.IMAGE_JPEG)
+    /** Returns how many pictures wait to be read, for whoever waits with one. */
+    @GetMapping(value = "/pictures/waiting", produces = MediaType.TEXT_PLAIN_VALUE)
+    @ResponseBody
+    String waiting() {
+        return String.valueOf(gate.waiting());
+    }
+
+    /** A browser may keep a picture of a person but asks each time whether it still may show it; after signing out it may not. */
+    private ResponseEntity<byte[]> jpeg(Member me, long id, WebRequest request, Supplier<byte[]> bytes) {
+        String tag = "\"" + pictures.get(me.studio(), id).sha256().substring(0, 32) + "\"";
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(request.checkNotModified(tag) ? 304 : 200)
+                .eTag(tag)
                 .header("X-Content-Type-Options", "nosniff")
-                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-                .body(bytes);
+                .cacheControl(CacheControl.noCache().cachePrivate());
+        return request.checkNotModified(tag)
+                ? answer.build()
+                : answer.contentType(MediaType.IMAGE_JPEG).body(bytes.get());
     }
 }

@@ -1,9 +1,11 @@
 package scree.app.picture;
 
+import java.time.OffsetDateTime;
 import java.util.Collection;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import scree.app.bin.Deleted;
 import scree.app.studio.StudioId;
 
 /** The pictures of one studio. */
@@ -31,4 +33,12 @@ interface PictureMapper {
     Picture find(@Param("studio") StudioId studio, @Param("id") long id);
 
     List<Picture> latest(@Param("studio") StudioId studio, @Param("sittings") Collection<Long> sittings);
+
+    int delete(@Param("studio") StudioId studio, @Param("id") long id);
+
+    List<Deleted> deleted(@Param("studio") StudioId studio);
+
+    int restore(@Param("studio") StudioId studio, @Param("id") long id);
+
+    int erase(@Param("studio") StudioId studio, @Param("before") OffsetDateTime before);
 }

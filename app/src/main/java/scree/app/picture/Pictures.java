@@ -1,20 +1,25 @@
 package scree.app.picture;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.OffsetDateTime;
 import java.util.Collection;
 import java.util.HexFormat;
-import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.bin.Deletable;
+import scree.app.bin.Deleted;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.image.PictureIntake;
@@ -22,51 +27,81 @@ import scree.core.image.Raster;
 
 /** Takes pictures in, keeps them bare of metadata, and gives them back as pixels. */
 @Service
-public class Pictures {
+public class Pictures implements Deletable {
     private static final int THUMB_SIDE = 320;
-    private static final int RASTERS_KEPT = 6;
+    /** Pixels of pictures being worked on, kept in memory: eight of the stored size at 4 bytes. */
+    private static final long PIXELS_KEPT = 8L * 2000 * 1500;
+
     private final PictureMapper mapper;
-    /** The pictures being worked on: dragging a zone reads the same one again and again. */
-    private final Map<Long, Raster> recent = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1;
+    private final PictureGate gate;
+    /**
+     * The pictures being worked on: dragging a zone reads the same one again and again. A stored picture never changes, so
+     * several processes may each keep it; whoever asks is first checked against the database.
+     */
+    private final Cache<Long, Raster> recent = Caffeine.newBuilder()
+            .maximumWeight(PIXELS_KEPT)
+            .weigher((Long id, Raster r) -> r.width() * r.height())
+            .build();
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Long, Raster> eldest) {
-            return size() > RASTERS_KEPT;
-        }
-    };
-
-    Pictures(PictureMapper mapper) {
+    Pictures(PictureMapper mapper, PictureGate gate) {
         this.mapper = mapper;
+        this.gate = gate;
     }
 
     /**
-     * Stores an uploaded file and returns its id.
+     * A picture made ready to be kept: read, shrunk, bare of everything but pixels.
      *
-     * @throws scree.core.image.PictureRefused when it is no usable picture
+     * @param camera make and model as the file said, or null
      */
+    public record Ready(Raster raster, byte[] jpeg, byte[] thumb, String sha256, String camera) {}
+
+    /**
+     * Reads an upload. Takes its turn behind other pictures and holds nothing in the database meanwhile.
+     *
+     * @throws scree.core.image.PictureRefused when it is no usable picture, or its turn did not come
+     */
+    public Ready ready(Upload upload) {
+        return gate.read(upload, (bytes, patience) -> {
+            Raster raster = PictureIntake.read(bytes, patience);
+            byte[] jpeg = PictureIntake.encodeForStore(raster);
+            byte[] thumb = PictureIntake.encodeJpeg(faceCrop(raster).shrunkTo(THUMB_SIDE), 0.9f);
+            return new Ready(
+                    raster,
+                    jpeg,
+                    thumb,
+                    sha256(jpeg),
+                    PictureIntake.cameraOf(bytes).orElse(null));
+        });
+    }
+
+    /** Returns a picture that was made ready before, from what was kept of it. */
+    public static Ready again(byte[] jpeg, byte[] thumb, String sha256, String camera) {
+        return new Ready(PictureIntake.read(jpeg), jpeg, thumb, sha256, camera);
+    }
+
+    /** Stores a picture and returns its id. */
     @Transactional
-    public long store(StudioId studio, long sitting, byte[] upload) {
-        Raster raster = PictureIntake.read(upload).shrunkTo(PictureIntake.STORED_LONGEST_SIDE);
-        byte[] jpeg = PictureIntake.encodeForStore(raster);
-        byte[] thumb = PictureIntake.encodeJpeg(faceCrop(raster).shrunkTo(THUMB_SIDE), 0.9f);
+    public long store(StudioId studio, long sitting, Ready ready) {
         return mapper.add(
                 studio,
                 sitting,
-                sha256(jpeg),
-                raster.width(),
-                raster.height(),
-                jpeg,
-                thumb,
-                PictureIntake.cameraOf(upload).orElse(null));
+                ready.sha256(),
+                ready.raster().width(),
+                ready.raster().height(),
+                ready.jpeg(),
+                ready.thumb(),
+                ready.camera());
     }
 
     /** Returns a stored picture's pixels. */
     public Raster raster(StudioId studio, long id) {
-        byte[] jpeg = jpeg(studio, id); // asked before the cache, so that another studio never gets a hit
-        synchronized (recent) {
-            return recent.computeIfAbsent(id, key -> PictureIntake.read(jpeg));
-        }
+        get(studio, id); // asked before the cache, so that another studio never gets a hit
+        return recent.get(id, key -> PictureIntake.read(jpeg(studio, id)));
+    }
+
+    /** Returns whether a picture is there, neither deleted nor another studio's. */
+    public boolean has(StudioId studio, long id) {
+        return mapper.find(studio, id) != null;
     }
 
     public byte[] jpeg(StudioId studio, long id) {
@@ -124,5 +159,37 @@ public class Pictures {
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("every Java has SHA-256", e);
         }
+    }
+
+    /** Deletes it; it can be brought back for thirty days. */
+    @Transactional
+    public void delete(StudioId studio, long id) {
+        if (mapper.delete(studio, id) == 0) {
+            throw new NotHere("picture");
+        }
+    }
+
+    @Override
+    public String kind() {
+        return "picture";
+    }
+
+    @Override
+    public List<Deleted> deleted(StudioId studio) {
+        return mapper.deleted(studio);
+    }
+
+    @Override
+    @Transactional
+    public void restore(StudioId studio, long id) {
+        if (mapper.restore(studio, id) == 0) {
+            throw new NotHere("picture");
+        }
+    }
+
+    @Override
+    @Transactional
+    public void erase(StudioId studio, OffsetDateTime before) {
+        mapper.erase(studio, before);
     }
 }

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.sitting.CareWords;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
@@ -70,7 +71,7 @@ class ChartController {
         Kind kind = kind(ending);
         Sitting sitting = sittings.get(me.studio(), id);
         TakenPlan plan = placements.of(me.studio(), id).orElseThrow(() -> new NotHere("plan"));
-        FaceChart.Words words = words(sitting, plan, new PlaceWords(messages, locale));
+        FaceChart.Words words = words(sitting, plan, new PlaceWords(messages, locale), locale);
         FaceChart chart = new FaceChart(plan, words);
         String title = words.title() + ", " + words.line();
         byte[] bytes = switch (kind) {
@@ -97,7 +98,7 @@ class ChartController {
         }
     }
 
-    private FaceChart.Words words(Sitting sitting, TakenPlan plan, PlaceWords w) {
+    private FaceChart.Words words(Sitting sitting, TakenPlan plan, PlaceWords w, Locale locale) {
         List<FaceChart.Row> rows = new ArrayList<>();
         Set<Integer> seen = new HashSet<>();
         for (WorkedZone z : plan.zones()) {
@@ -114,12 +115,10 @@ class ChartController {
             }
         }
         List<String> cautions = new ArrayList<>();
-        if (sitting.allergies() != null && !sitting.allergies().isBlank()) {
-            cautions.add(w.say("chart.allergy", sitting.allergies()));
-        }
-        String broken = w.broken(sitting.brokenSkin(), plan.broken());
-        if (broken != null) {
-            cautions.add(w.say("chart.broken", broken));
+        cautions.addAll(new CareWords(messages, locale).grave(sitting, false));
+        String felt = w.broken(null, plan.broken());
+        if (felt != null) {
+            cautions.add(w.say("chart.broken", felt));
         }
         Set<String> said = new HashSet<>();
         for (Caution c : plan.plan().cautions()) {

@@ -22,6 +22,7 @@ import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
+import scree.app.sitting.UnreadableState;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
@@ -268,6 +269,8 @@ class PlaceController {
             change.run();
         } catch (IllegalArgumentException refused) {
             model.addAttribute("refused", messages.getMessage("place.tooFar", null, locale));
+        } catch (UnreadableState unreadable) {
+            // the page says so below, with the way out
         }
         fill(me, sitting, zone, model, locale);
         return "place/page :: work";
@@ -276,6 +279,7 @@ class PlaceController {
     private void fill(Member me, Sitting sitting, String zone, Model model, Locale locale) {
         PlaceWords words = new PlaceWords(messages, locale);
         model.addAttribute("sittingId", sitting.id());
+        model.addAttribute("unreadable", placements.unreadable(me.studio(), sitting.id()));
         Optional<TakenPlan> taken = placements.of(me.studio(), sitting.id());
         if (taken.isEmpty()) {
             return;

@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -23,6 +24,7 @@ import scree.core.plane.Vec;
  */
 public record PlaceSheet(PlacementMethod method, List<Edited> edits, Set<Family> off, Map<Area, Long> products) {
     public PlaceSheet {
+        Objects.requireNonNull(method, "a placement has a method");
         edits = List.copyOf(edits);
         off = off == null ? Set.of() : Set.copyOf(off);
         products = products == null ? Map.of() : Map.copyOf(products);
@@ -32,9 +34,14 @@ public record PlaceSheet(PlacementMethod method, List<Edited> edits, Set<Family>
     public record Edited(Area area, Side side, boolean leftOut, Double strength, List<Moved> moves, String who) {
         public Edited {
             moves = moves == null ? List.of() : List.copyOf(moves);
+            edit(area, side, leftOut, strength, moves); // refuses a strength or a way that no zone has
         }
 
         ZoneEdit toEdit() {
+            return edit(area, side, leftOut, strength, moves);
+        }
+
+        private static ZoneEdit edit(Area area, Side side, boolean leftOut, Double strength, List<Moved> moves) {
             Map<Integer, Vec> by = new LinkedHashMap<>();
             moves.forEach(m -> by.put(m.handle(), new Vec(m.dx(), m.dy())));
             return new ZoneEdit(area, side, leftOut, strength, by);

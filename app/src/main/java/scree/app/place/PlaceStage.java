@@ -5,17 +5,14 @@ import scree.app.face.Faces;
 import scree.app.look.Cairn;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.StageOfSitting;
-import scree.app.sitting.Steps;
 import scree.app.studio.StudioId;
 
 @Component
 class PlaceStage implements StageOfSitting {
-    private final Steps steps;
     private final Faces faces;
     private final Placements placements;
 
-    PlaceStage(Steps steps, Faces faces, Placements placements) {
-        this.steps = steps;
+    PlaceStage(Faces faces, Placements placements) {
         this.faces = faces;
         this.placements = placements;
     }
@@ -32,12 +29,16 @@ class PlaceStage implements StageOfSitting {
 
     @Override
     public Cairn.Stage reached(StudioId studio, Sitting sitting) {
-        boolean worked = steps.present(studio, sitting.id(), Steps.Stage.PLACE, PlaceSheet.class)
-                .isPresent();
-        if (!worked || faces.of(studio, sitting.id()).isEmpty()) {
+        if (!placements.worked(studio, sitting.id())
+                || faces.of(studio, sitting.id()).isEmpty()) {
             return new Cairn.Stage(key(), Cairn.State.TO_COME, null, null, null);
         }
         long areas = placements.areas(studio, sitting);
         return new Cairn.Stage(key(), Cairn.State.DONE, areas + " zones", null, null);
+    }
+
+    @Override
+    public boolean unreadable(StudioId studio, long sitting) {
+        return placements.unreadable(studio, sitting);
     }
 }

@@ -26,6 +26,7 @@ import scree.app.skin.TakenReading;
 import scree.app.skin.Touches;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
+import scree.core.care.Sensitivities;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
 import scree.core.colour.Spectrum;
@@ -52,6 +53,8 @@ public class Placements {
     private static final int PLANS_KEPT = 50;
     private static final Lab SUPPOSED = Lab.of(60, 11, 18);
     private static final Zone[] SKIN_FROM = {Zone.CHEEK, Zone.OUTER_CHEEK, Zone.JAW, Zone.FOREHEAD, Zone.NECK};
+
+    private static final Steps.Kind<PlaceSheet> KIND = new Steps.Kind<>("PLACE", PlaceSheet.class);
 
     private final Steps steps;
     private final Faces faces;
@@ -88,8 +91,7 @@ public class Placements {
     }
 
     private TakenPlan plan(StudioId studio, Sitting sitting, TakenFace face) {
-        Optional<Steps.Present<PlaceSheet>> kept =
-                steps.present(studio, sitting.id(), Steps.Stage.PLACE, PlaceSheet.class);
+        Optional<Steps.Present<PlaceSheet>> kept = steps.present(studio, sitting.id(), KIND);
         PlaceSheet sheet = kept.map(Steps.Present::state).orElseGet(PlaceSheet::usual);
         Plan plan = planned(sitting, face, sheet);
         Optional<TakenReading> reading = readings.of(studio, sitting.id());
@@ -126,7 +128,7 @@ public class Placements {
     public long areas(StudioId studio, Sitting sitting) {
         return faces.of(studio, sitting.id())
                 .map(face -> {
-                    PlaceSheet sheet = steps.present(studio, sitting.id(), Steps.Stage.PLACE, PlaceSheet.class)
+                    PlaceSheet sheet = steps.present(studio, sitting.id(), KIND)
                             .map(Steps.Present::state)
                             .orElseGet(PlaceSheet::usual);
                     return planned(sitting, face, sheet).zones().stream()
@@ -182,8 +184,9 @@ public class Placements {
     public List<Candidate> candidates(StudioId studio, Sitting sitting, Family family, Spectrum skin, double strength) {
         List<Candidate> list = new ArrayList<>();
         LocalDate today = LocalDate.now(clock);
+        Sensitivities told = sitting.sensitivities();
         for (Product p : kit.withRole(studio, family.wants())) {
-            if (!p.struck(sitting.allergies(), sitting.reactions(), today).isEmpty()) {
+            if (!p.struck(told, today).isEmpty()) {
                 continue;
             }
             film(p).ifPresent(film -> {
@@ -267,10 +270,7 @@ public class Placements {
                         }
                     }
                     moves.add(new PlaceSheet.Moved(handle, x, y));
-                    PlaceSheet.Edited moved =
-                            new PlaceSheet.Edited(e.area(), e.side(), e.leftOut(), e.strength(), moves, me.name());
-                    moved.toEdit(); // refuses what is too far
-                    return moved;
+                    return new PlaceSheet.Edited(e.area(), e.side(), e.leftOut(), e.strength(), moves, me.name());
                 }));
     }
 
@@ -288,21 +288,32 @@ public class Placements {
 
     @Transactional
     public void undo(StudioId studio, long sitting) {
-        steps.undo(studio, sitting, Steps.Stage.PLACE);
+        steps.undo(studio, sitting, KIND);
     }
 
     @Transactional
     public void redo(StudioId studio, long sitting) {
-        steps.redo(studio, sitting, Steps.Stage.PLACE);
+        steps.redo(studio, sitting, KIND);
     }
 
-    private void change(Member me, long sitting, UnaryOperator<PlaceSheet> by) {
-        Optional<Steps.Present<PlaceSheet>> now =
-                steps.present(me.studio(), sitting, Steps.Stage.PLACE, PlaceSheet.class);
-        if (now.isEmpty()) { // the plan as it was first shown, so that the first change can be undone
-            steps.push(me, sitting, Steps.Stage.PLACE, PlaceSheet.usual());
-        }
-        PlaceSheet sheet = now.map(Steps.Present::state).orElseGet(PlaceSheet::usual);
-        steps.push(me, sitting, Steps.Stage.PLACE, by.apply(sheet));
+    /** Returns whether the artist changed anything on the plan. */
+    public boolean worked(StudioId studio, long sitting) {
+        return steps.present(studio, sitting, KIND).isPresent();
+    }
+
+    /** Returns whether a placement is stored that cannot be read; undoing the last step leads out of it. */
+    public boolean unreadable(StudioId studio, long sitting) {
+        return steps.unreadable(studio, sitting, KIND);
+    }
+
+    /** Keeps nothing that cannot be planned. */
+    private void change(Member me, long sittingId, UnaryOperator<PlaceSheet> by) {
+        Sitting sitting = sittings.get(me.studio(), sittingId);
+        Optional<TakenFace> face = faces.of(me.studio(), sittingId);
+        steps.change(me, sittingId, KIND, () -> Optional.of(PlaceSheet.usual()), sheet -> {
+            PlaceSheet changed = by.apply(sheet);
+            face.ifPresent(f -> planned(sitting, f, changed));
+            return changed;
+        });
     }
 }

@@ -1,8 +1,8 @@
 package scree.app.record;
 
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -12,14 +12,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.springframework.context.MessageSource;
-import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import scree.app.base.BaseChoice;
 import scree.app.base.Bases;
 import scree.app.client.Client;
@@ -36,6 +34,9 @@ import scree.app.skin.TakenReading;
 import scree.app.studio.Accounts;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.web.CalendarDay;
+import scree.app.web.Once;
+import scree.app.web.Origin;
 import scree.core.colour.Srgb;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SeasonPoint;
@@ -46,6 +47,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Controller
 class RecordController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+    private static final int LONGEST_EVENT = 120;
+    private static final int LEAST_MINUTES = 5;
+    private static final int MOST_MINUTES = 480;
     private final Clients clients;
     private final Sittings sittings;
     private final Readings readings;
@@ -56,6 +60,8 @@ class RecordController {
     private final MessageSource messages;
     private final JsonMapper json;
     private final Clock clock;
+    private final Once once;
+    private final Origin origin;
 
     RecordController(
             Clients clients,
@@ -67,7 +73,11 @@ class RecordController {
             RemoteLinks links,
             MessageSource messages,
             JsonMapper json,
-            Clock clock) {
+            Clock clock,
+            Once once,
+            Origin origin) {
+        this.once = once;
+        this.origin = origin;
         this.clients = clients;
         this.sittings = sittings;
         this.readings = readings;
@@ -136,16 +146,16 @@ class RecordController {
                         .stream())
                 .toList();
         model.addAttribute("season", SeasonView.of(sats, messages, locale));
-        model.addAttribute(
-                "origin", ServletUriComponentsBuilder.fromContextPath(request).toUriString());
+        model.addAttribute("origin", origin.of(request));
         model.addAttribute("links", links.open(me.studio(), id));
         model.addAttribute("client", client);
         model.addAttribute("entries", entries);
         model.addAttribute(
                 "age", client.birthYear() == null ? null : LocalDate.now(clock).getYear() - client.birthYear());
         model.addAttribute("artists", accounts.artists(me.studio()));
-        model.addAttribute("me", me.artistId());
-        model.addAttribute("today", LocalDate.now(clock));
+        if (!model.containsAttribute("sittingForm")) {
+            model.addAttribute("sittingForm", SittingForm.usual(LocalDate.now(clock), me.artistId()));
+        }
         return "client/page";
     }
 
@@ -196,22 +206,72 @@ class RecordController {
         return choice.note() == null ? neck : choice.note() + ". " + neck;
     }
 
-    /** Opens a sitting for a client, today unless another day is given. */
+    /** What the form of a new sitting sends; kept as typed when something has to be mended. */
+    record SittingForm(String day, String time, String minutes, Long artist, String event) {
+        static SittingForm usual(LocalDate today, long artist) {
+            return new SittingForm(today.toString(), "10:00", "45", artist, "");
+        }
+    }
+
+    /** Opens a sitting for a client. */
     @PostMapping("/clients/{id}/sittings")
     String open(
             @CurrentMember Member me,
             @PathVariable long id,
-            @RequestParam @NotNull @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
-            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.TIME) LocalTime time,
-            @RequestParam(defaultValue = "45") int minutes,
-            @RequestParam long artist,
-            @RequestParam(defaultValue = "") String event) {
+            SittingForm form,
+            @RequestParam(name = "once", required = false) String token,
+            Model model,
+            HttpServletRequest request,
+            Locale locale) {
         clients.get(me.studio(), id);
-        String what = event.isBlank()
-                ? "Sitting"
-                : event.strip().substring(0, Math.min(120, event.strip().length()));
-        int length = Math.max(5, Math.min(480, minutes));
-        long sitting = sittings.add(me.studio(), id, artist, LocalDateTime.of(day, time), length, what);
-        return "redirect:/sittings/" + sitting;
+        LocalDate day = day(form.day());
+        LocalTime time = time(form.time());
+        Integer minutes = minutes(form.minutes());
+        boolean ours =
+                form.artist() != null && accounts.artists(me.studio()).stream().anyMatch(a -> a.id() == form.artist());
+        String wrong =
+                day == null ? "day" : time == null ? "time" : minutes == null ? "minutes" : ours ? null : "artist";
+        if (wrong != null) {
+            model.addAttribute("refused", messages.getMessage("record.refused." + wrong, null, locale));
+            model.addAttribute("sittingForm", form);
+            return record(me, id, model, request, locale);
+        }
+        String typed = form.event() == null ? "" : form.event().strip();
+        String event = typed.isEmpty()
+                ? messages.getMessage("record.event", null, locale)
+                : typed.substring(0, Math.min(LONGEST_EVENT, typed.length()));
+        return "redirect:"
+                + once.only(
+                        me.studio(),
+                        token,
+                        () -> "/sittings/"
+                                + sittings.add(
+                                        me.studio(), id, form.artist(), LocalDateTime.of(day, time), minutes, event));
+    }
+
+    private LocalDate day(String text) {
+        try {
+            LocalDate day = LocalDate.parse(text == null ? "" : text.strip());
+            return CalendarDay.Bounds.means(day, LocalDate.now(clock)) ? day : null;
+        } catch (DateTimeException e) {
+            return null;
+        }
+    }
+
+    private static LocalTime time(String text) {
+        try {
+            return LocalTime.parse(text == null ? "" : text.strip());
+        } catch (DateTimeException e) {
+            return null;
+        }
+    }
+
+    private static Integer minutes(String text) {
+        try {
+            int minutes = Integer.parseInt(text == null || text.isBlank() ? "45" : text.strip());
+            return minutes >= LEAST_MINUTES && minutes <= MOST_MINUTES ? minutes : null;
+        } catch (NumberFormatException e) {
+            return null;
+        }
     }
 }

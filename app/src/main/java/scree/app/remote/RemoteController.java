@@ -2,7 +2,6 @@ package scree.app.remote;
 
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -21,6 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import scree.app.picture.Upload;
 import scree.app.skin.LightWords;
 import scree.core.image.PictureRefused;
 import scree.core.image.Point;
@@ -60,7 +60,7 @@ class RemoteController {
             List<Said> said = said(c, locale);
             model.addAttribute("said", said);
             model.addAttribute("good", said.stream().noneMatch(Said::serious));
-            model.addAttribute("version", c.taken().pictureId());
+            model.addAttribute("version", c.version());
         });
         return "remote/page";
     }
@@ -73,7 +73,7 @@ class RemoteController {
                     messages.getMessage("sent." + r.code().name(), r.args().toArray(), locale)));
         }
         LightWords words = new LightWords(messages, locale);
-        LightVerdict light = checked.taken().light();
+        LightVerdict light = checked.light();
         light.reasons().stream()
                 .filter(r -> r.code() != LightCode.COLOUR_UNKNOWN && r.code() != LightCode.EVEN_DAYLIGHT)
                 .forEach(r -> said.add(new Said(r.severity() == Severity.CAUTION, words.reason(r))));
@@ -88,11 +88,10 @@ class RemoteController {
             @RequestParam(defaultValue = "") String mesh,
             @RequestParam(defaultValue = "0") int shown,
             Model model,
-            Locale locale)
-            throws IOException {
+            Locale locale) {
         RemoteLink link = links.at(token);
         try {
-            links.picture(link, file.getBytes(), found, points(mesh), shown);
+            links.picture(link, Upload.of(file), found, points(mesh), shown);
         } catch (PictureRefused refused) {
             model.addAttribute("refused", messages.getMessage("picture." + refused.why(), null, locale));
             return page(token, model, locale);
@@ -122,7 +121,7 @@ class RemoteController {
         return ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(CacheControl.noStore())
-                .body(links.thumb(links.at(token)));
+                .body(links.picture(links.at(token)));
     }
 
     @PostMapping

@@ -40,6 +40,6 @@ public record RemoteLink(
 
     /** Returns the artist for whom it was made, as the one who stands behind what the client sends. */
     Member artist() {
-        return new Member(artistId, studio(), artistName, studioName, "", "");
+        return new Member(artistId, studio(), artistName, studioName, "", "", 0);
     }
 }

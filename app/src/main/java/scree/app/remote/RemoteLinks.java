@@ -1,5 +1,7 @@
 package scree.app.remote;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -14,34 +16,40 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.client.Clients;
+import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
-import scree.app.face.TakenFace;
-import scree.app.picture.Picture;
 import scree.app.picture.Pictures;
+import scree.app.picture.Upload;
 import scree.app.sitting.IntakeAnswers;
-import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
-import scree.app.skin.TakenReading;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
+import scree.app.studio.Upkeep;
 import scree.app.web.NotHere;
+import scree.core.face.FacePoints;
+import scree.core.face.MeshGuess;
 import scree.core.face.PointsRefused;
 import scree.core.image.Point;
+import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
 import scree.core.skin.SentPicture;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Links for clients: unguessable, for one use, for a week; what comes in becomes a provisional sitting. */
 @Service
-public class RemoteLinks {
+public class RemoteLinks implements Upkeep.Task {
     static final Duration OPEN_FOR = Duration.ofDays(7);
     /** Pictures that may be tried with one link. House choice: enough to get it right, too few to fill a disk. */
     static final int MOST_TRIES = 12;
 
+    private static final int MOST_FACES = 100;
     private static final int TOKEN_BYTES = 24;
     private static final String EVENT = "Picture from home";
     private static final SecureRandom RANDOM = new SecureRandom();
@@ -53,6 +61,11 @@ public class RemoteLinks {
     private final Faces faces;
     private final Pictures pictures;
     private final Clock clock;
+    private final JsonMapper json;
+    private final TransactionTemplate transaction;
+    /** What is said of a picture follows from its pixels alone, so it holds in every process. */
+    private final Cache<String, Checked> checks =
+            Caffeine.newBuilder().maximumSize(200).build();
 
     RemoteLinks(
             RemoteMapper mapper,
@@ -61,7 +74,11 @@ public class RemoteLinks {
             Readings readings,
             Faces faces,
             Pictures pictures,
-            Clock clock) {
+            Clock clock,
+            JsonMapper json,
+            TransactionTemplate transaction) {
+        this.json = json;
+        this.transaction = transaction;
         this.mapper = mapper;
         this.clients = clients;
         this.sittings = sittings;
@@ -82,16 +99,24 @@ public class RemoteLinks {
         return token;
     }
 
-    /** Returns the links of a client that still open; what was never sent by others is erased on the way. */
-    @Transactional
+    /** Returns the links of a client that still open. */
     public List<RemoteLink> open(StudioId studio, long client) {
-        mapper.forgetUnsent(studio);
         return mapper.ofClient(studio, client);
     }
 
+    /** Closes a link; what was tried with it and not sent is erased. */
     @Transactional
     public void close(StudioId studio, long id) {
-        mapper.close(studio, id);
+        if (mapper.close(studio, id) > 0) {
+            mapper.forgetTry(studio, id);
+        }
+    }
+
+    /** Erases what was tried with links that ran out. */
+    @Override
+    @Transactional
+    public void keepUp(StudioId studio) {
+        mapper.forgetUnsent(studio);
     }
 
     public Optional<RemoteAnswer> answer(StudioId studio, long sitting) {
@@ -120,91 +145,114 @@ public class RemoteLinks {
      * @param shownWidth the file's width there, 0 when unknown
      * @throws scree.core.image.PictureRefused when it is no usable picture
      */
-    public void picture(RemoteLink link, byte[] upload, int found, List<Point> mesh, int shownWidth) {
+    public void picture(RemoteLink link, Upload upload, int found, List<Point> mesh, int shownWidth) {
         StudioId studio = link.studio();
         if (mapper.tried(studio, link.id(), MOST_TRIES) == 0) {
             throw new LinkClosed(LinkClosed.Why.WORN_OUT);
         }
-        long sitting = link.sittingId() == null ? openSitting(link) : link.sittingId();
-        readings.take(studio, sitting, upload);
-        layPoints(link, sitting, found, mesh, shownWidth);
-    }
-
-    private long openSitting(RemoteLink link) {
-        long sitting = sittings.add(
-                link.studio(),
-                link.clientId(),
-                link.artistId(),
-                LocalDateTime.now(clock).withSecond(0).withNano(0),
-                30,
-                EVENT);
-        mapper.putSitting(link.studio(), link.id(), sitting);
-        return sitting;
-    }
-
-    private void layPoints(RemoteLink link, long sitting, int found, List<Point> mesh, int shownWidth) {
-        Picture picture = faces.picture(link.studio(), sitting).orElseThrow(() -> new NotHere("picture"));
-        double scale = shownWidth > 0 ? (double) picture.width() / shownWidth : 1;
-        List<Point> scaled =
-                mesh.stream().map(p -> new Point(p.x() * scale, p.y() * scale)).toList();
-        try {
-            faces.guess(link.artist(), sitting, found, scaled);
-            readings.layOnPoints(link.studio(), sitting);
-        } catch (PointsRefused noFace) {
-            // the check tells the client; the picture itself is kept until another comes
+        Pictures.Ready ready = pictures.ready(upload);
+        double scale = shownWidth > 0 ? (double) ready.raster().width() / shownWidth : 1;
+        double[] scaled = mesh.stream()
+                .flatMapToDouble(p -> DoubleStream.of(p.x() * scale, p.y() * scale))
+                .toArray();
+        RemoteTry tried = new RemoteTry(
+                ready.sha256(),
+                ready.jpeg(),
+                ready.thumb(),
+                ready.camera(),
+                Math.max(0, Math.min(MOST_FACES, found)),
+                json.writeValueAsString(scaled));
+        int width = ready.raster().width();
+        if (mapper.putTry(studio, link.id(), tried, width, ready.raster().height()) == 0) {
+            throw new LinkClosed(LinkClosed.Why.USED);
         }
     }
 
     /** Returns what is to be said of the picture that came in, while another can still be taken; empty before any. */
     Optional<Checked> checked(RemoteLink link) {
-        if (link.sittingId() == null) {
-            return Optional.empty();
+        return Optional.ofNullable(mapper.lastTry(link.studio(), link.id()))
+                .map(tried -> checks.get(tried.sha256() + tried.mesh().hashCode(), k -> check(link.studio(), tried)));
+    }
+
+    private Checked check(StudioId studio, RemoteTry tried) {
+        Pictures.Ready ready = ready(tried);
+        FacePoints points = points(tried, ready).orElse(null);
+        Readings.Look look = readings.look(studio, ready, points);
+        return new Checked(
+                tried.sha256().substring(0, 12), look.light(), SentPicture.check(ready.raster(), points, look.skin()));
+    }
+
+    private Optional<FacePoints> points(RemoteTry tried, Pictures.Ready ready) {
+        try {
+            return Optional.of(MeshGuess.from(
+                    tried.faces(),
+                    mesh(tried),
+                    ready.raster().width(),
+                    ready.raster().height()));
+        } catch (PointsRefused noFace) {
+            return Optional.empty(); // the check tells the client
         }
-        return readings.of(link.studio(), link.sittingId()).map(taken -> {
-            TakenFace face = faces.of(link.studio(), taken.sittingId())
-                    .filter(f -> f.sheet().pictureId() == taken.pictureId())
-                    .orElse(null);
-            List<Reason> about = SentPicture.check(
-                    pictures.raster(link.studio(), taken.pictureId()),
-                    face == null ? null : face.points(),
-                    taken.skin());
-            return new Checked(taken, about);
-        });
+    }
+
+    private List<Point> mesh(RemoteTry tried) {
+        double[] xy = json.readValue(tried.mesh(), double[].class);
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i + 1 < xy.length; i += 2) {
+            points.add(new Point(xy[i], xy[i + 1]));
+        }
+        return points;
+    }
+
+    private static Pictures.Ready ready(RemoteTry tried) {
+        return Pictures.again(tried.jpeg(), tried.thumb(), tried.sha256(), tried.camera());
     }
 
     boolean hasPicture(RemoteLink link) {
-        return link.sittingId() != null
-                && readings.of(link.studio(), link.sittingId()).isPresent();
+        return mapper.hasTry(link.studio(), link.id());
     }
 
-    /** A picture that came in with what was found. */
-    record Checked(TakenReading taken, List<Reason> about) {}
+    /**
+     * A picture that came in with what was found.
+     *
+     * @param version another for another picture
+     */
+    record Checked(String version, LightVerdict light, List<Reason> about) {}
 
-    byte[] thumb(RemoteLink link) {
-        long sitting = Optional.ofNullable(link.sittingId()).orElseThrow(() -> new NotHere("picture"));
-        Picture picture = faces.picture(link.studio(), sitting).orElseThrow(() -> new NotHere("picture"));
-        return pictures.jpeg(link.studio(), picture.id());
+    byte[] picture(RemoteLink link) {
+        return NotHere.unless(mapper.lastTry(link.studio(), link.id()), "picture")
+                .jpeg();
     }
 
-    /** Sends everything to the artist; the link is used up. */
-    @Transactional
+    /** Sends everything to the artist: a sitting of its own; the link is used up. All of it or nothing. */
     public void send(RemoteLink link, RemoteAnswer answer) {
-        StudioId studio = link.studio();
-        if (!hasPicture(link)) {
-            throw new NotHere("picture");
+        RemoteTry tried = mapper.lastTry(link.studio(), link.id());
+        if (tried == null && mapper.isUsed(link.studio(), link.id())) {
+            throw new LinkClosed(LinkClosed.Why.USED);
         }
+        Pictures.Ready ready = ready(NotHere.unless(tried, "picture"));
+        transaction.executeWithoutResult(status -> send(link, answer, tried, ready));
+    }
+
+    private void send(RemoteLink link, RemoteAnswer answer, RemoteTry tried, Pictures.Ready ready) {
+        StudioId studio = link.studio();
         if (mapper.used(studio, link.id()) == 0) {
             throw new LinkClosed(LinkClosed.Why.USED);
         }
-        long sitting = link.sittingId();
+        LocalDateTime at = LocalDateTime.now(clock).withSecond(0).withNano(0);
+        long sitting = sittings.add(studio, link.clientId(), link.artistId(), at, 30, EVENT);
+        mapper.putSitting(studio, link.id(), sitting);
+        readings.takeReady(studio, sitting, ready);
+        points(tried, ready).ifPresent(points -> {
+            faces.take(link.artist(), sitting, points, FaceSheet.Found.MESH);
+            readings.layOnPoints(studio, sitting);
+        });
         mapper.putAnswer(studio, sitting, answer);
-        Sitting now = sittings.get(studio, sitting);
         List<String> bothers = new ArrayList<>();
         Stream.of(answer.concerns(), answer.wentWrong()).filter(t -> t != null).forEach(bothers::add);
         sittings.saveIntake(
                 studio,
                 sitting,
-                now.version(),
+                0,
                 new IntakeAnswers(
                         null,
                         null,
@@ -217,6 +265,7 @@ public class RemoteLinks {
                         bothers.isEmpty() ? null : cut(bothers.stream().collect(Collectors.joining(" "))),
                         null));
         sittings.cameIn(studio, sitting);
+        mapper.forgetTry(studio, link.id());
     }
 
     private static String cut(String text) {

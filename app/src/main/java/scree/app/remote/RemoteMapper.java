@@ -23,7 +23,7 @@ interface RemoteMapper {
 
     int close(@Param("studio") StudioId studio, @Param("id") long id);
 
-    /** Erases what was tried by links that ran out before it was sent: nobody agreed to keep it. */
+    /** Erases what was tried by links that ran out or were closed before it was sent: nobody agreed to keep it. */
     int forgetUnsent(@Param("studio") StudioId studio);
 
     /** Counts a try; returns 0 when the link was used meanwhile or has no tries left. */
@@ -37,4 +37,20 @@ interface RemoteMapper {
     int putAnswer(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("a") RemoteAnswer answer);
 
     RemoteAnswer answer(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
+    /** Puts a tried picture in place of a former one; returns 0 when the link was used or ran out meanwhile. */
+    int putTry(
+            @Param("studio") StudioId studio,
+            @Param("id") long id,
+            @Param("t") RemoteTry tried,
+            @Param("width") int width,
+            @Param("height") int height);
+
+    RemoteTry lastTry(@Param("studio") StudioId studio, @Param("id") long id);
+
+    boolean isUsed(@Param("studio") StudioId studio, @Param("id") long id);
+
+    boolean hasTry(@Param("studio") StudioId studio, @Param("id") long id);
+
+    int forgetTry(@Param("studio") StudioId studio, @Param("id") long id);
 }

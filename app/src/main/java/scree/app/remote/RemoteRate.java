@@ -10,11 +10,14 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Keeps the open door narrow: so many requests a minute from one address, on client links only. */
 @Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 10) // before security, so that posts it refuses count as well
 class RemoteRate extends OncePerRequestFilter {
     private static final int ADDRESSES_KEPT = 10_000;
 

@@ -3,6 +3,10 @@ package scree.app.sitting;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.MessageSource;
+import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.look.Cairn;
@@ -11,10 +15,14 @@ import scree.app.studio.StudioId;
 /** Stacks the cairn of a sitting from what its stages report. */
 @Component
 public class Cairns {
+    private static final Logger LOG = LoggerFactory.getLogger(Cairns.class);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm");
     private final List<StageOfSitting> stages;
 
-    Cairns(List<StageOfSitting> stages) {
+    private final MessageSource messages;
+
+    Cairns(List<StageOfSitting> stages, MessageSource messages) {
+        this.messages = messages;
         this.stages = stages.stream()
                 .sorted(Comparator.comparingInt(StageOfSitting::order))
                 .toList();
@@ -28,7 +36,7 @@ public class Cairns {
     @Transactional(readOnly = true)
     public Cairn of(StudioId studio, Sitting sitting, String present) {
         List<Cairn.Stage> reached = stages.stream()
-                .map(stage -> stage.reached(studio, sitting))
+                .map(stage -> reached(stage, studio, sitting))
                 .map(s -> s.key().equals(present)
                         ? new Cairn.Stage(s.key(), Cairn.State.PRESENT, s.result(), s.colour(), s.colourId())
                         : s)
@@ -36,5 +44,17 @@ public class Cairns {
         String plays = sitting.plays() == null ? "" : sitting.plays() + " · ";
         String line = plays + CLOCK.format(sitting.startsAt()) + " · " + sitting.artistFirstName();
         return Cairn.stack(sitting.id(), sitting.clientName(), sitting.clientId(), line, reached);
+    }
+
+    private Cairn.Stage reached(StageOfSitting stage, StudioId studio, Sitting sitting) {
+        try {
+            if (!stage.unreadable(studio, sitting.id())) {
+                return stage.reached(studio, sitting);
+            }
+        } catch (IllegalArgumentException | IllegalStateException | ArithmeticException unforeseen) {
+            LOG.warn("sitting {} stage {} cannot be told", sitting.id(), stage.key(), unforeseen);
+        }
+        String words = messages.getMessage("stage.unreadable", null, LocaleContextHolder.getLocale());
+        return new Cairn.Stage(stage.key(), Cairn.State.LOOK_AGAIN, words, null, null);
     }
 }

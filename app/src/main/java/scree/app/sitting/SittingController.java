@@ -5,6 +5,8 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import scree.app.bin.Gone;
 import scree.app.look.Cairn;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
@@ -34,6 +36,15 @@ class SittingController {
                         .orElseThrow()
                         .key());
         return "redirect:/sittings/" + id + "/" + key;
+    }
+
+    /** Deletes a sitting with its pictures; they can be brought back for thirty days. */
+    @PostMapping("/sittings/{id}/delete")
+    String delete(@CurrentMember Member me, @PathVariable long id, RedirectAttributes next) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        sittings.delete(me.studio(), id);
+        next.addFlashAttribute("gone", new Gone(sittings.kind(), id, sitting.clientName() + ", " + sitting.event()));
+        return "redirect:/clients/" + sitting.clientId();
     }
 
     @PostMapping("/sittings/{id}/done")

@@ -1,9 +1,11 @@
 package scree.app.sitting;
 
 import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import scree.app.bin.Deleted;
 import scree.app.studio.StudioId;
 
 /** The sittings of one studio. */
@@ -38,5 +40,16 @@ interface SittingMapper {
     /** Returns sittings that were sent from home and not sat yet, newest first. */
     List<Sitting> sentFromHome(@Param("studio") StudioId studio);
 
+    /** Holds the sitting until the end of the transaction and forgets what was read before; null when there is none. */
+    Long hold(@Param("studio") StudioId studio, @Param("id") long id);
+
     int finish(@Param("studio") StudioId studio, @Param("id") long id);
+
+    int delete(@Param("studio") StudioId studio, @Param("id") long id);
+
+    List<Deleted> deleted(@Param("studio") StudioId studio);
+
+    int restore(@Param("studio") StudioId studio, @Param("id") long id);
+
+    int erase(@Param("studio") StudioId studio, @Param("before") OffsetDateTime before);
 }

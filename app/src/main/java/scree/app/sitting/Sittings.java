@@ -2,16 +2,20 @@ package scree.app.sitting;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
 import java.util.List;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.bin.Deletable;
+import scree.app.bin.Deleted;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 
 /** Keeps sittings and their intake. */
 @Service
-public class Sittings {
+public class Sittings implements Deletable {
     private final SittingMapper mapper;
 
     Sittings(SittingMapper mapper) {
@@ -20,6 +24,15 @@ public class Sittings {
 
     public Sitting get(StudioId studio, long id) {
         return NotHere.unless(mapper.find(studio, id), "sitting");
+    }
+
+    /**
+     * Holds a sitting until the end of the transaction: whoever reads something of it behind this, changes and saves it, does so
+     * alone.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void hold(StudioId studio, long id) {
+        NotHere.unless(mapper.hold(studio, id), "sitting");
     }
 
     public List<Sitting> on(StudioId studio, LocalDate day) {
@@ -63,5 +76,37 @@ public class Sittings {
     @Transactional
     public void finish(StudioId studio, long id) {
         mapper.finish(studio, id);
+    }
+
+    /** Deletes it; it can be brought back for thirty days. */
+    @Transactional
+    public void delete(StudioId studio, long id) {
+        if (mapper.delete(studio, id) == 0) {
+            throw new NotHere("sitting");
+        }
+    }
+
+    @Override
+    public String kind() {
+        return "sitting";
+    }
+
+    @Override
+    public List<Deleted> deleted(StudioId studio) {
+        return mapper.deleted(studio);
+    }
+
+    @Override
+    @Transactional
+    public void restore(StudioId studio, long id) {
+        if (mapper.restore(studio, id) == 0) {
+            throw new NotHere("sitting");
+        }
+    }
+
+    @Override
+    @Transactional
+    public void erase(StudioId studio, OffsetDateTime before) {
+        mapper.erase(studio, before);
     }
 }

@@ -13,4 +13,9 @@ public interface StageOfSitting {
 
     /** Returns what it has reached for a sitting; state is DONE, TO_COME or LOOK_AGAIN. */
     Cairn.Stage reached(StudioId studio, Sitting sitting);
+
+    /** Returns whether something is stored that cannot be read. The stage's own stone and page say so; no other page falls with it. */
+    default boolean unreadable(StudioId studio, long sitting) {
+        return false;
+    }
 }

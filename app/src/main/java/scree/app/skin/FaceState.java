@@ -145,7 +145,7 @@ public record FaceState(
     }
 
     /** Adds a spot at a pixel of the picture. */
-    FaceState withSpot(FreeSpot.Kind kind, double px, double py) {
+    public FaceState withSpot(FreeSpot.Kind kind, double px, double py) {
         if (spots.size() >= MOST_SPOTS) {
             throw new IllegalArgumentException(
                     "%d spots are marked already: remove one, or mark the whole patch".formatted(MOST_SPOTS));

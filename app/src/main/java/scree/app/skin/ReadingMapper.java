@@ -15,8 +15,11 @@ interface ReadingMapper {
 
     List<ZoneRow> zones(@Param("studio") StudioId studio, @Param("readings") Collection<Long> readings);
 
-    /** Writes the sitting's reading and returns its id; a former one is replaced. */
-    long put(@Param("studio") StudioId studio, @Param("r") ReadingRow row);
+    /** Writes a new picture's reading and returns its id; null when that of a newer picture stands there already. */
+    Long replace(@Param("studio") StudioId studio, @Param("r") ReadingRow row);
+
+    /** Writes the same picture's reading anew and returns its id; null when it was changed since {@code version}. */
+    Long change(@Param("studio") StudioId studio, @Param("r") ReadingRow row, @Param("version") int version);
 
     int clearZones(@Param("studio") StudioId studio, @Param("reading") long reading);
 

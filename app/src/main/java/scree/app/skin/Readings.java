@@ -1,24 +1,32 @@
 package scree.app.skin;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.card.Cards;
 import scree.app.face.Faces;
 import scree.app.face.TakenFace;
 import scree.app.meter.Meters;
 import scree.app.meter.Pressed;
 import scree.app.picture.Pictures;
+import scree.app.picture.Upload;
 import scree.app.sitting.Remembered;
 import scree.app.sitting.Sittings;
 import scree.app.studio.Member;
@@ -26,11 +34,13 @@ import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
+import scree.core.face.FacePoints;
 import scree.core.image.Calibration;
 import scree.core.image.CameraProfile;
 import scree.core.image.CardFinder;
 import scree.core.image.CardSighting;
 import scree.core.image.LeftOut;
+import scree.core.image.Point;
 import scree.core.image.PrintedCard;
 import scree.core.image.Raster;
 import scree.core.image.ZoneSample;
@@ -50,11 +60,18 @@ import scree.core.skin.UndertoneBench;
 import scree.core.skin.Witness;
 import scree.core.skin.Zone;
 import scree.core.skin.ZoneReading;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Takes readings from pictures, measures again when points, zones or spots move, and joins in what meters and witnesses say. */
 @Service
 public class Readings {
+    private static final Logger LOG = LoggerFactory.getLogger(Readings.class);
+    /** Two artists who drag at once meet a few times, not more. */
+    private static final int MOST_TRIES = 20;
+    /** A stored picture never changes, so what the card finder saw in it holds in every process. */
+    private static final int SIGHTINGS_KEPT = 60;
+
     private final ReadingMapper mapper;
     private final SkinMapper skin;
     private final Pictures pictures;
@@ -63,6 +80,9 @@ public class Readings {
     private final Meters meters;
     private final Cards cards;
     private final JsonMapper json;
+    private final TransactionTemplate transaction;
+    private final Cache<Long, CardSighting> sightings =
+            Caffeine.newBuilder().maximumSize(SIGHTINGS_KEPT).build();
     /** Every stage of a page asks for its reading. */
     private final Remembered<Stored, TakenReading> known = new Remembered<>(200);
 
@@ -74,7 +94,9 @@ public class Readings {
             Faces faces,
             Meters meters,
             Cards cards,
-            JsonMapper json) {
+            JsonMapper json,
+            TransactionTemplate transaction) {
+        this.transaction = transaction;
         this.mapper = mapper;
         this.skin = skin;
         this.pictures = pictures;
@@ -87,7 +109,7 @@ public class Readings {
 
     public Optional<TakenReading> of(StudioId studio, long sitting) {
         return Optional.ofNullable(mapper.ofSitting(studio, sitting))
-                .map(row -> of(studio, List.of(row)).get(sitting));
+                .flatMap(row -> Optional.ofNullable(of(studio, List.of(row)).get(sitting)));
     }
 
     /** Returns the readings of several sittings by sitting. */
@@ -105,47 +127,120 @@ public class Readings {
         Map<Long, List<TestimonyRow>> said =
                 skin.said(studio, rows.stream().map(ReadingRow::sittingId).toList()).stream()
                         .collect(Collectors.groupingBy(TestimonyRow::sittingId));
-        return rows.stream()
-                .collect(Collectors.toMap(
-                        ReadingRow::sittingId,
-                        row -> known(new Stored(
-                                row,
-                                zones.getOrDefault(row.id(), List.of()),
-                                spots.getOrDefault(row.id(), List.of()),
-                                said.getOrDefault(row.sittingId(), List.of()),
-                                meters.metered(studio, row.sittingId()),
-                                meters.pressed(studio, row.sittingId())))));
+        Map<Long, TakenReading> taken = new HashMap<>();
+        for (ReadingRow row : rows) {
+            Stored stored = new Stored(
+                    row,
+                    zones.getOrDefault(row.id(), List.of()),
+                    spots.getOrDefault(row.id(), List.of()),
+                    said.getOrDefault(row.sittingId(), List.of()),
+                    meters.metered(studio, row.sittingId()),
+                    meters.pressed(studio, row.sittingId()));
+            try {
+                taken.put(row.sittingId(), known(stored));
+            } catch (JacksonException | IllegalArgumentException unreadable) {
+                LOG.warn("the reading of sitting {} cannot be read: {}", row.sittingId(), unreadable.toString());
+            }
+        }
+        return taken;
+    }
+
+    /** Returns whether a reading is stored that cannot be read; another picture leads out of it. */
+    public boolean unreadable(StudioId studio, long sitting) {
+        return mapper.ofSitting(studio, sitting) != null && of(studio, sitting).isEmpty();
     }
 
     /**
-     * Stores a picture and reads it with the template laid where a face usually is.
+     * Stores a picture and reads it with the template laid where a face usually is. The picture is read and measured before
+     * anything is held in the database.
      *
      * @throws scree.core.image.PictureRefused when the file is no usable picture; nothing is changed then
      */
-    @Transactional
-    public void take(StudioId studio, long sitting, byte[] upload) {
+    public void take(StudioId studio, long sitting, Upload upload) {
         sittings.get(studio, sitting);
-        long picture = pictures.store(studio, sitting, upload);
-        if (mapper.ofSitting(studio, sitting) != null) {
-            meters.forgetLight(studio, sitting); // it was read in the former picture's light
-        }
-        Raster raster = pictures.raster(studio, picture);
-        measure(studio, sitting, picture, FaceState.usualIn(raster.width(), raster.height()), true);
+        takeReady(studio, sitting, pictures.ready(upload));
     }
 
-    /** Reads the present picture again with the face laid differently. */
-    @Transactional
-    public void remeasure(StudioId studio, long sitting, FaceState face) {
-        measure(studio, sitting, need(studio, sitting).pictureId(), face, false);
+    /** The same with a picture that was made ready before. */
+    public void takeReady(StudioId studio, long sitting, Pictures.Ready ready) {
+        Raster raster = ready.raster();
+        FaceState face = FaceState.usualIn(raster.width(), raster.height());
+        CardSighting card = CardFinder.find(raster);
+        SkinScene scene = scene(studio, face, Features.of(face.frame()), Optional.ofNullable(ready.camera()));
+        SkinReading read = SkinReader.read(raster, card, scene);
+        Optional<CameraProfile> phone = phone(raster, card, scene.print(), read);
+        transaction.executeWithoutResult(status -> {
+            sittings.hold(studio, sitting);
+            long picture = pictures.store(studio, sitting, ready);
+            if (mapper.ofSitting(studio, sitting) != null) {
+                meters.forgetLight(studio, sitting); // it was read in the former picture's light
+            }
+            Long id = mapper.replace(studio, row(sitting, picture, face, scene, read));
+            if (id != null) { // else a newer picture was read meanwhile
+                store(studio, id, read);
+            }
+            phone.filter(p -> ready.camera() != null)
+                    .ifPresent(p -> skin.putPhone(studio, ready.camera(), json.writeValueAsString(p.map())));
+        });
+    }
+
+    /**
+     * Reads a picture that is not kept.
+     *
+     * @param points that were found on it, or null
+     */
+    public Look look(StudioId studio, Pictures.Ready ready, FacePoints points) {
+        Raster raster = ready.raster();
+        FaceState face = points == null ? FaceState.usualIn(raster.width(), raster.height()) : FaceState.on(points, 0);
+        List<List<Point>> features = points == null ? Features.of(face.frame()) : Features.of(points);
+        SkinReading read = SkinReader.read(
+                raster, CardFinder.find(raster), scene(studio, face, features, Optional.ofNullable(ready.camera())));
+        return new Look(read, LightJudge.judge(read.light(), null));
+    }
+
+    /** What a picture says that is not kept. */
+    public record Look(SkinReading skin, LightVerdict light) {}
+
+    /**
+     * Lays the face of the present picture differently and measures again. Measured without holding anything; when somebody else
+     * laid it meanwhile, the change is made once more on what they left.
+     *
+     * @param by may refuse with an {@link IllegalArgumentException}, whose words name the way out
+     * @throws StaleSave when others are faster again and again
+     */
+    public void relay(StudioId studio, long sitting, UnaryOperator<FaceState> by) {
+        for (int tries = 0; tries < MOST_TRIES; tries++) {
+            TakenReading now = need(studio, sitting);
+            FaceState face = by.apply(now.face());
+            if (face.equals(now.face()) || relaid(studio, now, face)) {
+                return;
+            }
+        }
+        throw new StaleSave(need(studio, sitting));
+    }
+
+    private boolean relaid(StudioId studio, TakenReading now, FaceState face) {
+        long picture = now.pictureId();
+        Raster raster = pictures.raster(studio, picture);
+        SkinScene scene = scene(studio, face, features(studio, now, face), pictures.camera(studio, picture));
+        SkinReading read = SkinReader.read(raster, card(studio, picture), scene);
+        return Boolean.TRUE.equals(transaction.execute(status -> {
+            Long id = mapper.change(studio, row(now.sittingId(), picture, face, scene, read), now.version());
+            if (id != null) {
+                store(studio, id, read);
+            }
+            return id != null;
+        }));
     }
 
     /** Lays the zones on the face's points, when the points lie on the picture of the reading. */
-    @Transactional
     public void layOnPoints(StudioId studio, long sitting) {
-        TakenReading now = need(studio, sitting);
-        points(studio, now)
-                .ifPresent(face ->
-                        measure(studio, sitting, now.pictureId(), now.face().laidOn(face.points(), face.seq()), false));
+        relay(
+                studio,
+                sitting,
+                face -> points(studio, need(studio, sitting))
+                        .map(found -> face.laidOn(found.points(), found.seq()))
+                        .orElse(face));
     }
 
     /** Returns whether points lie on the reading's picture that its zones do not follow yet. */
@@ -168,14 +263,17 @@ public class Readings {
 
     /** Returns what the card finder sees in a sitting's picture. */
     public CardSighting card(StudioId studio, long picture) {
-        return CardFinder.find(pictures.raster(studio, picture));
+        Raster raster =
+                pictures.raster(studio, picture); // asked before what is kept, so that another studio never gets it
+        return sightings.get(picture, p -> CardFinder.find(raster));
     }
 
     /** Returns a PNG layer of what was left out of the zones' means. */
     public byte[] leftOut(StudioId studio, long sitting) {
         TakenReading now = need(studio, sitting);
         Raster raster = pictures.raster(studio, now.pictureId());
-        SkinScene scene = scene(studio, sitting, now.pictureId(), now.face());
+        SkinScene scene =
+                scene(studio, now.face(), features(studio, now, now.face()), pictures.camera(studio, now.pictureId()));
         var layer = LeftOut.layer(
                 raster,
                 scene.outlines().stream().map(o -> o.polygon(scene.face())).toList(),
@@ -215,32 +313,22 @@ public class Readings {
 
     // ---- measuring ----
 
-    private void measure(StudioId studio, long sitting, long picture, FaceState face, boolean fresh) {
-        Raster raster = pictures.raster(studio, picture);
-        CardSighting card = CardFinder.find(raster);
-        SkinScene scene = scene(studio, sitting, picture, face);
-        SkinReading r = SkinReader.read(raster, card, scene);
-        if (fresh) {
-            learnPhone(studio, picture, raster, card, scene.print(), r);
-        }
+    private ReadingRow row(long sitting, long picture, FaceState face, SkinScene scene, SkinReading r) {
         Calibration.Quality q = r.quality();
-        long id = mapper.put(
-                studio,
-                new ReadingRow(
-                        0,
-                        sitting,
-                        picture,
-                        json.writeValueAsString(face),
-                        r.trust().name(),
-                        q.fields(),
-                        q.unusable(),
-                        q.residual(),
-                        r.sideLight(),
-                        json.writeValueAsString(r.light()),
-                        scene.print().name(),
-                        null,
-                        0));
-        store(studio, id, r);
+        return new ReadingRow(
+                0,
+                sitting,
+                picture,
+                json.writeValueAsString(face),
+                r.trust().name(),
+                q.fields(),
+                q.unusable(),
+                q.residual(),
+                r.sideLight(),
+                json.writeValueAsString(r.light()),
+                scene.print().name(),
+                null,
+                0);
     }
 
     private void store(StudioId studio, long id, SkinReading r) {
@@ -282,26 +370,26 @@ public class Readings {
         }
     }
 
-    private SkinScene scene(StudioId studio, long sitting, long picture, FaceState face) {
-        var features = faces.of(studio, sitting)
-                .filter(f -> f.sheet().pictureId() == picture)
+    private List<List<Point>> features(StudioId studio, TakenReading now, FaceState face) {
+        return faces.of(studio, now.sittingId())
+                .filter(f -> f.sheet().pictureId() == now.pictureId())
                 .map(f -> Features.of(f.points()))
                 .orElseGet(() -> Features.of(face.frame()));
-        Optional<CameraProfile> phone = pictures.camera(studio, picture)
-                .map(camera -> skin.phone(studio, camera))
+    }
+
+    private SkinScene scene(StudioId studio, FaceState face, List<List<Point>> features, Optional<String> camera) {
+        Optional<CameraProfile> phone = camera.map(c -> skin.phone(studio, c))
                 .map(map -> new CameraProfile(json.readValue(map, double[][].class)));
         return new SkinScene(face.frame(), face.outlines(), face.spots(), features, cards.inUse(studio), phone);
     }
 
     /** A phone is learned from good daylight with the colour card; another light would teach it wrongly. */
-    private void learnPhone(
-            StudioId studio, long picture, Raster raster, CardSighting card, PrintedCard print, SkinReading reading) {
+    private static Optional<CameraProfile> phone(
+            Raster raster, CardSighting card, PrintedCard print, SkinReading reading) {
         boolean good = LightJudge.judge(reading.light(), null).grade() == LightVerdict.Grade.GOOD;
-        if (good && reading.trust() == SkinReading.Trust.COLOUR_CARD) {
-            pictures.camera(studio, picture)
-                    .ifPresent(camera -> SkinReader.learn(raster, card, print)
-                            .ifPresent(p -> skin.putPhone(studio, camera, json.writeValueAsString(p.map()))));
-        }
+        return good && reading.trust() == SkinReading.Trust.COLOUR_CARD
+                ? SkinReader.learn(raster, card, print)
+                : Optional.empty();
     }
 
     private TakenReading need(StudioId studio, long sitting) {

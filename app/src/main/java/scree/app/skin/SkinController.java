@@ -1,6 +1,5 @@
 package scree.app.skin;
 
-import java.io.IOException;
 import java.time.Duration;
 import java.util.Locale;
 import java.util.Optional;
@@ -18,14 +17,18 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import scree.app.bin.Gone;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.picture.Pictures;
+import scree.app.picture.Upload;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.face.Side;
 import scree.core.image.PictureRefused;
@@ -84,23 +87,31 @@ class SkinController {
             @PathVariable long id,
             @RequestParam("picture") MultipartFile file,
             Model model,
-            Locale locale)
-            throws IOException {
-        return takeIn(me, id, file.getBytes(), model, locale);
+            Locale locale) {
+        return takeIn(me, id, Upload.of(file), model, locale);
+    }
+
+    /** Deletes the picture that the reading rests on, and the reading with it; both can be brought back for thirty days. */
+    @PostMapping("/picture/delete")
+    String deletePicture(@CurrentMember Member me, @PathVariable long id, RedirectAttributes next) {
+        TakenReading now = readings.of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
+        pictures.delete(me.studio(), now.pictureId());
+        String name = sittings.get(me.studio(), id).clientName();
+        next.addFlashAttribute("gone", new Gone(pictures.kind(), now.pictureId(), name));
+        return "redirect:/sittings/" + id + "/skin";
     }
 
     /** Lets the stand-in camera take the picture; only where one is plugged in. */
     @PostMapping(params = "camera")
     String photograph(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
         Sitting sitting = sittings.get(me.studio(), id);
-        byte[] jpeg =
-                camera.orElseThrow(() -> new scree.app.web.NotHere("camera")).photograph(sitting);
-        return takeIn(me, id, jpeg, model, locale);
+        byte[] jpeg = camera.orElseThrow(() -> new NotHere("camera")).photograph(sitting);
+        return takeIn(me, id, Upload.of(jpeg), model, locale);
     }
 
-    private String takeIn(Member me, long id, byte[] bytes, Model model, Locale locale) {
+    private String takeIn(Member me, long id, Upload upload, Model model, Locale locale) {
         try {
-            readings.take(me.studio(), id, bytes);
+            readings.take(me.studio(), id, upload);
         } catch (PictureRefused refused) {
             LOG.info("picture refused: {}", refused.why());
             model.addAttribute("refused", messages.getMessage("picture." + refused.why(), null, locale));
@@ -142,9 +153,10 @@ class SkinController {
 
     private String relaid(
             Member me, long id, Model model, Locale locale, java.util.function.UnaryOperator<FaceState> change) {
-        TakenReading now = readings.of(me.studio(), id).orElseThrow(() -> new scree.app.web.NotHere("reading"));
         try {
-            readings.remeasure(me.studio(), id, change.apply(now.face()));
+            readings.relay(me.studio(), id, change);
+        } catch (StaleSave stale) {
+            model.addAttribute("refused", messages.getMessage("skin.stale", null, locale));
         } catch (IllegalArgumentException refused) {
             model.addAttribute("refused", sentence(refused.getMessage()));
         }

@@ -49,4 +49,9 @@ class SkinStage implements StageOfSitting {
                 taken.get().kept() ? Srgb.hex(target.get().colour()) : null,
                 "client-" + sitting.clientId());
     }
+
+    @Override
+    public boolean unreadable(StudioId studio, long sitting) {
+        return readings.unreadable(studio, sitting);
+    }
 }

@@ -31,7 +31,7 @@ public class Touches {
     /** Marks a texture, or takes the mark away again. */
     @Transactional
     public void toggle(StudioId studio, long sitting, Touched touched) {
-        sittings.get(studio, sitting);
+        sittings.hold(studio, sitting);
         if (mapper.untouch(studio, sitting, touched) == 0) {
             mapper.touch(studio, sitting, touched);
         }
@@ -62,7 +62,7 @@ public class Touches {
     /** Puts the artist's word over a finding, or takes it back. */
     @Transactional
     public void rule(Member me, long sitting, SkinFinding.Code finding) {
-        sittings.get(me.studio(), sitting);
+        sittings.hold(me.studio(), sitting);
         if (mapper.unrule(me.studio(), sitting, finding.name()) == 0) {
             mapper.rule(me.studio(), sitting, finding.name(), me.artistId());
         }

@@ -20,4 +20,22 @@ interface AccountMapper {
             @Param("passwordHash") String passwordHash);
 
     List<Artist> artists(@Param("studio") StudioId studio);
+
+    /** Returns the ids of all studios, for what is kept up by itself. */
+    List<Long> studios();
+
+    /** Returns the stamp that a session of this artist has to carry; null when the artist is gone. */
+    Integer stamp(@Param("studio") StudioId studio, @Param("artist") long artist);
+
+    int remove(@Param("studio") StudioId studio, @Param("artist") long artist);
+
+    int putPassword(
+            @Param("studio") StudioId studio, @Param("artist") long artist, @Param("passwordHash") String passwordHash);
+
+    /** Returns whether a browser is known to an account, by the hash of its token. */
+    boolean knowsDevice(@Param("email") String email, @Param("hash") String hash);
+
+    int putDevice(@Param("studio") StudioId studio, @Param("artist") long artist, @Param("hash") String hash);
+
+    int forgetDevices(@Param("studio") StudioId studio);
 }

@@ -24,7 +24,8 @@ public class Accounts implements UserDetailsService {
         if (a == null) {
             throw new UsernameNotFoundException("no such account");
         }
-        return new Member(a.id(), new StudioId(a.studioId()), a.name(), a.studioName(), a.email(), a.passwordHash());
+        return new Member(
+                a.id(), new StudioId(a.studioId()), a.name(), a.studioName(), a.email(), a.passwordHash(), a.stamp());
     }
 
     public List<Artist> artists(StudioId studio) {
@@ -44,5 +45,23 @@ public class Accounts implements UserDetailsService {
     @Transactional
     public long addArtist(StudioId studio, String name, String email, String password) {
         return mapper.addArtist(studio, name, email, passwords.encode(password));
+    }
+
+    /** Returns whether the artist was removed, or the password changed, since this session began. */
+    public boolean gone(Member member) {
+        Integer stamp = mapper.stamp(member.studio(), member.artistId());
+        return stamp == null || stamp != member.stamp();
+    }
+
+    /** Removes an artist: every session of theirs is over at its next request; what they did stays under their name. */
+    @Transactional
+    public void remove(StudioId studio, long artist) {
+        mapper.remove(studio, artist);
+    }
+
+    /** Sets another password; every session that began with the old one is over at its next request. */
+    @Transactional
+    public void changePassword(StudioId studio, long artist, String password) {
+        mapper.putPassword(studio, artist, passwords.encode(password));
     }
 }

@@ -6,10 +6,21 @@ import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
-/** The signed-in artist. */
-public record Member(long artistId, StudioId studio, String name, String studioName, String email, String passwordHash)
+/**
+ * The signed-in artist.
+ *
+ * @param passwordHash only while signing in; sessions do not keep it
+ * @param stamp as the account had it at sign-in: a session with another one is over
+ */
+public record Member(
+        long artistId, StudioId studio, String name, String studioName, String email, String passwordHash, int stamp)
         implements UserDetails {
     private static final long serialVersionUID = 1;
+
+    /** Returns the same artist as a session keeps them. */
+    Member withoutHash() {
+        return new Member(artistId, studio, name, studioName, email, "", stamp);
+    }
 
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {

@@ -2,6 +2,9 @@ package scree.app.studio;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
@@ -11,5 +14,18 @@ class PasswordConfig {
     @Bean
     PasswordEncoder passwordEncoder() {
         return new BCryptPasswordEncoder(11);
+    }
+
+    /** Takes as long for an account that does not exist; the session that follows keeps no hash. */
+    @Bean
+    DaoAuthenticationProvider passwordCheck(Accounts accounts, PasswordEncoder encoder) {
+        DaoAuthenticationProvider check = new DaoAuthenticationProvider(accounts) {
+            @Override
+            protected Authentication createSuccessAuthentication(Object as, Authentication typed, UserDetails user) {
+                return super.createSuccessAuthentication(((Member) as).withoutHash(), typed, user);
+            }
+        };
+        check.setPasswordEncoder(encoder);
+        return check;
     }
 }

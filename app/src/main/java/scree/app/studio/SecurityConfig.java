@@ -2,28 +2,30 @@ package scree.app.studio;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.regex.Pattern;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.health.actuate.endpoint.HealthEndpoint;
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.AccessDeniedHandlerImpl;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.XorCsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
-import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
+import org.springframework.security.web.savedrequest.RequestCache;
 
 /** Who may see what, and which headers keep a browser honest. */
 @Configuration
 public class SecurityConfig {
-    private static final String POLICY = "default-src 'self'; img-src 'self' data: blob:; style-src 'self'; "
-            + "script-src 'self'; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; "
-            + "form-action 'self'; frame-ancestors 'none'";
-
-    /** The Face page and a client's page may run WebAssembly, for the first guess of the points; nothing else is loosened. */
-    private static final String FACE_POLICY =
-            POLICY.replace("script-src 'self'", "script-src 'self' 'wasm-unsafe-eval'");
-
     private static final Pattern FACE_PAGE = Pattern.compile("/sittings/\\d+/face|/from-home/[^/]+(/picture)?");
 
     /** Static files: public, and cached as the resource handler says instead of never. */
@@ -36,6 +38,7 @@ public class SecurityConfig {
                 .requestCache(c -> c.disable())
                 .securityContext(c -> c.disable())
                 .sessionManagement(s -> s.disable())
+                .csrf(c -> c.disable())
                 .build();
     }
 
@@ -50,25 +53,79 @@ public class SecurityConfig {
 
     @Bean
     @Order(3)
-    SecurityFilterChain pages(HttpSecurity http) throws Exception {
-        HttpSessionRequestCache asked = new HttpSessionRequestCache();
-        asked.setMatchingRequestParameterName(null); // keeps the address clean after sign-in
-        return http.requestCache(c -> c.requestCache(asked))
+    SecurityFilterChain pages(
+            HttpSecurity http,
+            ObjectProvider<SignInLimit> limit,
+            ObjectProvider<Devices> devices,
+            ObjectProvider<Accounts> accounts)
+            throws Exception {
+        RequestCache asked = new AskedPage();
+        http.requestCache(c -> c.requestCache(asked))
                 .authorizeHttpRequests(all -> all.requestMatchers("/sign-in", "/error", "/from-home/**")
                         .permitAll()
                         .anyRequest()
                         .hasRole("ARTIST"))
-                .formLogin(form ->
-                        form.loginPage("/sign-in").defaultSuccessUrl("/", false).failureUrl("/sign-in?failed"))
-                .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?left"))
+                .csrf(c -> c.csrfTokenRepository(tokens()).csrfTokenRequestHandler(eager()))
+                .exceptionHandling(e -> e.authenticationEntryPoint(
+                                (request, response, why) -> toSignIn(request, response, asked))
+                        .accessDeniedHandler((request, response, denied) -> denied(request, response, denied, asked)))
+                .logout(out -> out.logoutUrl("/sign-out")
+                        .addLogoutHandler((request, response, as) -> response.setHeader("Clear-Site-Data", "\"cache\""))
+                        .logoutSuccessUrl("/sign-in?left"))
                 .headers(h -> h.addHeaderWriter(SecurityConfig::writePolicy)
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(p -> p.policy("camera=(self), microphone=(), geolocation=()")))
-                .build();
+                .addFilterAfter(new StillHere(accounts), SecurityContextHolderFilter.class);
+        if (limit.getIfAvailable() != null) { // a test of one page has no door
+            SignInDoor door = new SignInDoor(limit.getObject(), devices.getObject(), asked);
+            http.addFilterBefore(door, UsernamePasswordAuthenticationFilter.class)
+                    .formLogin(form ->
+                            form.loginPage("/sign-in").successHandler(door).failureUrl("/sign-in?failed"));
+        }
+        return http.build();
+    }
+
+    /** In a cookie, so that visitors need no session and a form outlives the session that it was opened in. */
+    private static CookieCsrfTokenRepository tokens() {
+        CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+        tokens.setCookieName("scree-form");
+        tokens.setCookieCustomizer(c -> c.httpOnly(true).sameSite("Lax"));
+        return tokens;
+    }
+
+    /** At once, for a page that has begun to be sent can set no cookie any more. */
+    private static XorCsrfTokenRequestAttributeHandler eager() {
+        XorCsrfTokenRequestAttributeHandler handler = new XorCsrfTokenRequestAttributeHandler();
+        handler.setCsrfRequestAttributeName(null);
+        return handler;
+    }
+
+    /** A session that ended while somebody worked says so; what was typed lies in their browser. */
+    private static void toSignIn(HttpServletRequest request, HttpServletResponse response, RequestCache asked)
+            throws IOException {
+        asked.saveRequest(request, response);
+        if (request.getHeader("HX-Request") != null) {
+            response.setStatus(HttpServletResponse.SC_UNAUTHORIZED);
+            return;
+        }
+        boolean worked = !request.getMethod().equals("GET") || request.getRequestedSessionId() != null;
+        response.sendRedirect(worked ? "/sign-in?ended" : "/sign-in");
+    }
+
+    private static void denied(
+            HttpServletRequest request, HttpServletResponse response, AccessDeniedException why, RequestCache asked)
+            throws IOException, jakarta.servlet.ServletException {
+        Authentication as = SecurityContextHolder.getContext().getAuthentication();
+        boolean signedIn = as != null && as.getPrincipal() instanceof Member;
+        if (signedIn || request.getRequestURI().startsWith(request.getContextPath() + "/from-home/")) {
+            new AccessDeniedHandlerImpl().handle(request, response, why);
+        } else {
+            toSignIn(request, response, asked);
+        }
     }
 
     private static void writePolicy(HttpServletRequest request, HttpServletResponse response) {
         boolean face = FACE_PAGE.matcher(request.getServletPath()).matches();
-        response.setHeader("Content-Security-Policy", face ? FACE_POLICY : POLICY);
+        response.setHeader("Content-Security-Policy", face ? ContentPolicy.FACE : ContentPolicy.PAGES);
     }
 }

@@ -8,17 +8,30 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 @Controller
 class SignInController {
+    private static final int MINUTE = 60;
     private final boolean demo;
+    private final StillLoading loading;
 
-    SignInController(@Value("${scree.demo.enabled}") boolean demo) {
+    SignInController(@Value("${scree.demo.enabled}") boolean demo, StillLoading loading) {
         this.demo = demo;
+        this.loading = loading;
     }
 
+    /**
+     * @param wait seconds until a password may be tried again
+     * @param ended the session ended while somebody worked
+     */
     @GetMapping("/sign-in")
     String signIn(
-            @RequestParam(required = false) String failed, @RequestParam(required = false) String left, Model model) {
-        model.addAttribute("failed", failed != null);
+            @RequestParam(required = false) String failed,
+            @RequestParam(required = false) String left,
+            @RequestParam(required = false) String ended,
+            @RequestParam(required = false) Long wait,
+            Model model) {
+        String said = loading.now() && demo ? "loading" : failed != null ? "failed" : ended != null ? "ended" : null;
+        model.addAttribute("said", said);
         model.addAttribute("left", left != null);
+        model.addAttribute("waitMinutes", wait == null ? null : Math.max(1, (wait + MINUTE - 1) / MINUTE));
         model.addAttribute("demo", demo);
         return "studio/sign-in";
     }

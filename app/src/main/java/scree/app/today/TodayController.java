@@ -21,6 +21,7 @@ import scree.app.kit.Kit;
 import scree.app.kit.Product;
 import scree.app.look.Stones;
 import scree.app.picture.Pictures;
+import scree.app.sitting.CareWords;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.Accounts;
@@ -32,7 +33,6 @@ import scree.core.colour.Srgb;
 @Controller
 class TodayController {
     private static final int MOST_EXPIRING = 4;
-    private static final int MOST_CAUTIONS = 4;
     private final Sittings sittings;
     private final Accounts accounts;
     private final Pictures pictures;
@@ -112,23 +112,20 @@ class TodayController {
         return dayName + ". " + say("today.summary", locale, day.size(), done, begun, day.size() - done - begun);
     }
 
+    /** One line a face, everything grave in it; none is cut off, since the one cut off may be the one that hurts. */
     private List<LookOut> lookOuts(List<Sitting> day, Locale locale) {
+        CareWords words = new CareWords(messages, locale);
         List<LookOut> lines = new ArrayList<>();
         for (Sitting s : day) {
-            String who = s.clientFirstName() + ", "
-                    + "%d:%02d".formatted(s.startsAt().getHour(), s.startsAt().getMinute());
-            if (s.done()) {
-                continue;
-            }
-            if (s.allergies() != null && !s.allergies().isBlank()) {
-                lines.add(new LookOut(s.id(), who, say("today.allergy", locale, s.allergies())));
-            } else if (s.brokenSkin() != null) {
-                lines.add(new LookOut(s.id(), who, say("today.broken", locale, s.brokenSkin())));
-            } else if (s.intakeAt() != null && !"CLEAR".equals(s.patchTest())) {
-                lines.add(new LookOut(s.id(), who, say("today.patch", locale)));
+            List<String> grave = s.done() ? List.of() : words.grave(s, s.intakeAt() != null);
+            if (!grave.isEmpty()) {
+                String who = s.clientFirstName() + ", "
+                        + "%d:%02d"
+                                .formatted(s.startsAt().getHour(), s.startsAt().getMinute());
+                lines.add(new LookOut(s.id(), who, String.join(" ", grave)));
             }
         }
-        return lines.stream().limit(MOST_CAUTIONS).toList();
+        return lines;
     }
 
     private List<Ending> endings(Member me, LocalDate today, Locale locale) {

@@ -7,12 +7,18 @@ import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.MessageSource;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Turns what went wrong into a calm page with a reference number; the details go to the log only. */
@@ -25,9 +31,34 @@ class ErrorPages {
         this.messages = messages;
     }
 
-    @ExceptionHandler({NotHere.class, NoResourceFoundException.class, MethodArgumentTypeMismatchException.class})
+    @ExceptionHandler({NotHere.class, NoResourceFoundException.class})
     String notHere(HttpServletResponse response, Model model) {
         return page(response, model, HttpStatus.NOT_FOUND, null);
+    }
+
+    /** An address that is none, or a field that is not what was asked for. */
+    @ExceptionHandler
+    String mismatch(MethodArgumentTypeMismatchException e, HttpServletResponse response, Model model, Locale locale) {
+        return e.getParameter().hasParameterAnnotation(PathVariable.class)
+                ? notHere(response, model)
+                : bad(new BadInput(e.getName(), "input.mismatch"), response, model, locale);
+    }
+
+    @ExceptionHandler
+    String bad(BadInput e, HttpServletResponse response, Model model, Locale locale) {
+        model.addAttribute("sentence", messages.getMessage(e.sentence(), new Object[] {e.field()}, locale));
+        return page(response, model, HttpStatus.BAD_REQUEST, null);
+    }
+
+    @ExceptionHandler
+    String missing(
+            MissingServletRequestParameterException e, HttpServletResponse response, Model model, Locale locale) {
+        return bad(new BadInput(e.getParameterName(), "input.missing"), response, model, locale);
+    }
+
+    @ExceptionHandler
+    String missing(MissingServletRequestPartException e, HttpServletResponse response, Model model, Locale locale) {
+        return bad(new BadInput(e.getRequestPartName(), "input.missing"), response, model, locale);
     }
 
     /** Over the server's own limit, which lies far above what the core takes. */
@@ -37,18 +68,43 @@ class ErrorPages {
         return page(response, model, HttpStatus.CONTENT_TOO_LARGE, null);
     }
 
+    @ExceptionHandler(MultipartException.class)
+    String brokenUpload(HttpServletResponse response, Model model, Locale locale) {
+        return bad(new BadInput("file", "input.multipart"), response, model, locale);
+    }
+
+    /** Someone else was faster where no page shows both versions. */
+    @ExceptionHandler(StaleSave.class)
+    String stale(HttpServletResponse response, Model model, Locale locale) {
+        model.addAttribute("sentence", messages.getMessage("input.stale", null, locale));
+        return page(response, model, HttpStatus.CONFLICT, null);
+    }
+
+    /** What no form sends was refused further in, by the core or by the schema: it changed nothing. */
+    @ExceptionHandler({IllegalArgumentException.class, DataIntegrityViolationException.class})
+    String refused(Exception e, HttpServletRequest request, HttpServletResponse response, Model model, Locale locale) {
+        String reference = reference();
+        LOG.warn("reference {} refused {} {}", reference, request.getMethod(), Masked.path(request.getRequestURI()), e);
+        model.addAttribute("sentence", messages.getMessage("input.refused", null, locale));
+        return page(response, model, HttpStatus.BAD_REQUEST, reference);
+    }
+
     @ExceptionHandler(Exception.class)
     String broken(Exception e, HttpServletRequest request, HttpServletResponse response, Model model) throws Exception {
-        if (e instanceof org.springframework.web.ErrorResponse known) {
+        if (e instanceof ErrorResponse known) {
             HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
             return page(response, model, status, null);
         }
-        if (e instanceof org.springframework.security.access.AccessDeniedException) {
+        if (e instanceof org.springframework.security.access.AccessDeniedException || StoreTrouble.away(e)) {
             throw e;
         }
-        String reference = UUID.randomUUID().toString().substring(0, 8).toUpperCase(Locale.ROOT);
-        LOG.error("reference {} {} {}", reference, request.getMethod(), request.getRequestURI(), e);
+        String reference = reference();
+        LOG.error("reference {} {} {}", reference, request.getMethod(), Masked.path(request.getRequestURI()), e);
         return page(response, model, HttpStatus.INTERNAL_SERVER_ERROR, reference);
+    }
+
+    private static String reference() {
+        return UUID.randomUUID().toString().substring(0, 8).toUpperCase(Locale.ROOT);
     }
 
     private static String page(HttpServletResponse response, Model model, HttpStatus status, String reference) {

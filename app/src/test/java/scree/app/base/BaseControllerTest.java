@@ -181,7 +181,7 @@ class BaseControllerTest {
                         .with(csrf()))
                 .andExpect(
                         content().string(allOf(containsString("at most 500 fit"), containsString("long long long"))));
-        verify(bases, never()).take(any(), anyLong(), anyLong(), any(), any());
+        verify(bases, never()).take(any(), anyLong(), anyLong(), any(), any(), anyLong());
     }
 
     @Test
@@ -196,6 +196,7 @@ class BaseControllerTest {
         http.perform(post("/sittings/5/base/take")
                         .param("product", "2")
                         .param("note", " softer ")
+                        .param("instead", "9")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(redirectedUrlPattern("/sittings/5/base?taken*"));
@@ -205,7 +206,8 @@ class BaseControllerTest {
                         eq(5L),
                         eq(2L),
                         eq("softer"),
-                        startsWith("Past its time after opening. Near by figures"));
+                        startsWith("Past its time after opening. Near by figures"),
+                        eq(9L));
     }
 
     @Test
@@ -216,7 +218,7 @@ class BaseControllerTest {
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(redirectedUrlPattern("/sittings/5/base?taken*"));
-        verify(bases).take(RUNA, 5, 2, null, null);
+        verify(bases).take(RUNA, 5, 2, null, null, 0);
     }
 
     @Test

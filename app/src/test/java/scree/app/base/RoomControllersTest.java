@@ -157,7 +157,7 @@ class RoomControllersTest {
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(status().isNotFound());
-        verify(bases, never()).keep(any(), anyLong(), any(), any());
+        verify(bases, never()).keep(any(), anyLong(), any(), any(), anyLong());
     }
 
     @Test

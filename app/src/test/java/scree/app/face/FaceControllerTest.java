@@ -71,7 +71,7 @@ class FaceControllerTest {
     void aPictureWithoutPoints() {
         given(sittings.get(any(), anyLong())).willReturn(Members.sitting(null, null, null, null));
         given(cairns.of(any(), any(), anyString())).willReturn(Cairn.stack(5, "Liv", 1, "8:00", List.of()));
-        given(faces.picture(any(), anyLong())).willReturn(Optional.of(new Picture(3, 5, 900, 1200)));
+        given(faces.picture(any(), anyLong())).willReturn(Optional.of(new Picture(3, 5, 900, 1200, "0".repeat(64))));
         given(faces.of(any(), anyLong())).willReturn(Optional.empty());
     }
 

@@ -6,6 +6,7 @@ import static org.hamcrest.Matchers.not;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.BDDMockito.given;
 import static org.mockito.BDDMockito.willThrow;
 import static org.mockito.Mockito.never;
@@ -27,6 +28,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -37,11 +39,12 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
 import org.springframework.dao.DuplicateKeyException;
-import org.springframework.mock.web.MockHttpSession;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
+import scree.app.Onces;
 import scree.app.studio.SecurityConfig;
+import scree.app.web.Once;
 import scree.app.web.StaleSave;
 
 /** The kit's pages when the kit answers no. */
@@ -66,8 +69,15 @@ class KitControllerTest {
     @MockitoBean
     private Kit kit;
 
+    @MockitoBean
+    private KitImports imports;
+
+    @MockitoBean
+    private Once once;
+
     @BeforeEach
     void oneProduct() {
+        Onces.letThrough(once);
         given(kit.get(any(), anyLong())).willReturn(product(61));
         given(kit.names(any())).willReturn(Set.of());
     }
@@ -153,25 +163,24 @@ class KitControllerTest {
     }
 
     @Test
-    void anImportComesInOnlyAfterYesAndIsReadAgain() throws Exception {
-        MockHttpSession session = new MockHttpSession();
-        http.perform(multipart("/kit/import")
-                        .file(file(GOOD))
-                        .session(session)
-                        .with(user(RUNA))
-                        .with(csrf()))
-                .andExpect(content().string(containsString("1 products are ready")));
-        verify(kit, never()).addAll(any(), any());
-        given(kit.names(any())).willReturn(Set.of("gneiss|1")); // someone else was quicker
-        http.perform(post("/kit/import/yes").session(session).with(user(RUNA)).with(csrf()))
+    void anImportWaitsForYesAndComesInOnlyThen() throws Exception {
+        http.perform(multipart("/kit/import").file(file(GOOD)).with(user(RUNA)).with(csrf()))
+                .andExpect(content().string(containsString("1 products are ready")))
+                .andExpect(content().string(containsString("name=\"once\"")));
+        verify(imports).put(eq(RUNA), eq("kit.csv"), any(), eq(1));
+        verify(imports, never()).bringIn(any(), any());
+        KitImports.Waiting waiting = new KitImports.Waiting("kit.csv", GOOD.getBytes(StandardCharsets.UTF_8));
+        given(imports.waiting(RUNA)).willReturn(Optional.of(waiting));
+        KitCsv.Problem taken = new KitCsv.Problem(2, "name", "stands in the kit or the file already");
+        given(imports.bringIn(RUNA, waiting))
+                .willReturn(new KitImports.Outcome(new KitCsv.Preview(List.of(), List.of(taken)), false));
+        http.perform(post("/kit/import/yes").with(user(RUNA)).with(csrf()))
                 .andExpect(content().string(containsString("stands in the kit")));
-        verify(kit, never()).addAll(any(), any());
-        given(kit.names(any())).willReturn(Set.of());
-        http.perform(post("/kit/import/yes").session(session).with(user(RUNA)).with(csrf()))
-                .andExpect(redirectedUrl("/kit?added=1"));
-        verify(kit).addAll(any(), any());
-        http.perform(post("/kit/import/yes").session(session).with(user(RUNA)).with(csrf()))
-                .andExpect(redirectedUrl("/kit/import"));
+        given(imports.bringIn(RUNA, waiting))
+                .willReturn(new KitImports.Outcome(new KitCsv.Preview(List.of(product(61)), List.of()), true));
+        http.perform(post("/kit/import/yes").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit?added=1"));
+        given(imports.waiting(RUNA)).willReturn(Optional.empty());
+        http.perform(post("/kit/import/yes").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit/import"));
     }
 
     private static org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder form(

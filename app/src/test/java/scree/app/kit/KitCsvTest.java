@@ -76,7 +76,15 @@ class KitCsvTest {
     @Test
     void wrongFilesGetOneClearSentence() {
         assertThat(read("").problems()).hasSize(1);
-        assertThat(read("a;b;c\n1;2;3\n").problems().get(0).reason()).contains("header");
+        assertThat(read("a,b,c\n1,2,3\n").problems().get(0).reason()).contains("header");
+        assertThat(read("a;b;c\n1;2;3\n").problems().get(0).reason()).contains("semicolons");
+        assertThat(read("a\tb\tc\n1\t2\t3\n").problems().get(0).reason()).contains("tabs");
+        assertThat(csv.read((HEADER + GOOD).getBytes(StandardCharsets.UTF_16LE), Set.of())
+                        .problems()
+                        .get(0)
+                        .reason())
+                .contains("UTF-16");
+        assertThat(read(HEADER + GOOD + "x\0y").problems().get(0).reason()).contains("NUL");
         assertThat(csv.read(new byte[] {'l', (byte) 0xff, (byte) 0xfe}, Set.of())
                         .problems()
                         .get(0)

@@ -67,7 +67,7 @@ class KitSidePagesTest {
         given(kit.get(any(), anyLong())).willReturn(product(1, 68, true));
         given(formulas.of(any(StudioId.class), any())).willReturn(Formula.guessed(product(1, 68, true)));
         given(formulas.recorded(any())).willReturn(Map.of());
-        given(formulas.purchases(any())).willReturn("");
+        given(formulas.purchases(any())).willReturn(new Formulas.Purchases("", 3));
         given(shelf.today()).willReturn(LocalDate.of(2026, 6, 20));
         given(shelf.of(any()))
                 .willReturn(new KitShelf.Shelf(
@@ -91,6 +91,7 @@ class KitSidePagesTest {
                         .param("carrier", "SILICONE")
                         .param("density", "88")
                         .param("price", "24.50")
+                        .param("version", "0")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(status().isOk())
@@ -100,20 +101,21 @@ class KitSidePagesTest {
                                 containsString("value=\"88"),
                                 containsString("value=\"24.5"),
                                 not(containsString("id=\"price-problem\"")))));
-        verify(formulas, never()).put(any(), any());
+        verify(formulas, never()).save(any(), any());
     }
 
     @Test
-    void whatIsSavedKeepsTheStrengthThatTestsTaught() throws Exception {
+    void whatIsSavedGoesOnTheVersionThatWasSeen() throws Exception {
         given(formulas.of(any(StudioId.class), any()))
                 .willReturn(new Formula(1, Carrier.WATER, null, null, null, 1.7, false));
         http.perform(post("/kit/1/formula")
                         .param("carrier", "SILICONE")
                         .param("density", "1.1")
+                        .param("version", "4")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(redirectedUrlPattern("/kit/1/formula?saved"));
-        verify(formulas).put(RUNA.studio(), new Formula(1, Carrier.SILICONE, 1.1, null, null, 1.7, false));
+        verify(formulas).save(RUNA.studio(), new Formula(1, Carrier.SILICONE, 1.1, null, null, 1, 4, false));
     }
 
     @Test
@@ -152,6 +154,7 @@ class KitSidePagesTest {
     void aPurchaseIsWeighedAndALineThatCannotBeReadIsNamed() throws Exception {
         http.perform(post("/kit/gaps")
                         .param("list", "Deep, 33, 9, 9\nOdd, x, 1, 2")
+                        .param("version", "3")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(content()
@@ -159,7 +162,7 @@ class KitSidePagesTest {
                                 containsString("Line 2: L* is no number"),
                                 containsString("Odd, x, 1, 2"),
                                 containsString("Deep"))));
-        verify(formulas).putPurchases(RUNA.studio(), "Deep, 33, 9, 9\nOdd, x, 1, 2");
+        verify(formulas).putPurchases(RUNA.studio(), new Formulas.Purchases("Deep, 33, 9, 9\nOdd, x, 1, 2", 3));
     }
 
     @Test

@@ -1,11 +1,13 @@
 package scree.app.light;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.BDDMockito.given;
 import static org.mockito.BDDMockito.willThrow;
 import static org.mockito.Mockito.never;
@@ -27,6 +29,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.mockito.ArgumentCaptor;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
 import org.springframework.context.annotation.Import;
@@ -38,6 +41,7 @@ import scree.app.look.Cairn;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.picture.Pictures;
+import scree.app.picture.Upload;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -133,7 +137,9 @@ class LightControllerTest {
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(redirectedUrl("/sittings/5/light"));
-        verify(readings).take(RUNA.studio(), 5, jpeg);
+        ArgumentCaptor<Upload> sent = ArgumentCaptor.forClass(Upload.class);
+        verify(readings).take(eq(RUNA.studio()), eq(5L), sent.capture());
+        assertThat(sent.getValue().bytes()).isEqualTo(jpeg);
     }
 
     @Test
@@ -142,7 +148,8 @@ class LightControllerTest {
                         .param("room", "CELLAR")
                         .with(user(RUNA))
                         .with(csrf()))
-                .andExpect(status().isNotFound());
+                .andExpect(status().isBadRequest())
+                .andExpect(content().string(containsString("room")));
         verify(readings, never()).take(any(), anyLong(), any());
     }
 

@@ -31,6 +31,7 @@ import org.springframework.context.annotation.Import;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
+import scree.app.Onces;
 import scree.app.look.Cairn;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
@@ -38,6 +39,7 @@ import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
 import scree.app.studio.SecurityConfig;
 import scree.app.web.NotHere;
+import scree.app.web.Once;
 import scree.core.colour.Lab;
 import scree.core.mix.Batch;
 
@@ -60,11 +62,15 @@ class MixControllerTest {
     @MockitoBean
     private Cairns cairns;
 
+    @MockitoBean
+    private Once once;
+
     @BeforeEach
     void aSittingWhoseSkinWasNotRead() {
         given(sittings.get(any(), anyLong())).willReturn(Members.sitting(null, null, null, null));
         given(cairns.of(any(), any(), anyString())).willReturn(Cairn.stack(5, "Liv", 1, "8:00", List.of()));
         given(bench.of(any(), anyLong())).willReturn(Optional.empty());
+        Onces.letThrough(once);
     }
 
     @Test

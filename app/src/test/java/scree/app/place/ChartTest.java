@@ -42,12 +42,7 @@ class ChartTest {
             rows.add(new FaceChart.Row(number, "Zone " + number, "Slate Mid. One thin coat.", "Because of the ear."));
         }
         TakenFace face = new TakenFace(
-                new FaceSheet(1, FaceSheet.Found.TEMPLATE, List.of(), Set.of(), null, null, null),
-                points,
-                reading,
-                1,
-                false,
-                false);
+                FaceSheet.start(1, FaceSheet.Found.TEMPLATE, points, null), points, reading, 1, false, false);
         Lab skin = Lab.of(66, 10, 17);
         TakenPlan taken = new TakenPlan(
                 PlaceSheet.usual(),

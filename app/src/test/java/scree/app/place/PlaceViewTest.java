@@ -41,12 +41,7 @@ class PlaceViewTest {
                 .forEach(z -> zones.add(new WorkedZone(plan.areas().indexOf(z.area()) + 1, z, null, null, null)));
         Lab skin = Lab.of(66, 10, 17);
         TakenFace face = new TakenFace(
-                new FaceSheet(1, FaceSheet.Found.TEMPLATE, List.of(), Set.of(), null, null, null),
-                points,
-                reading,
-                1,
-                false,
-                false);
+                FaceSheet.start(1, FaceSheet.Found.TEMPLATE, points, null), points, reading, 1, false, false);
         LevelledFace level = LevelledFace.of(points);
         TakenPlan taken = new TakenPlan(
                 PlaceSheet.usual(),
@@ -64,8 +59,8 @@ class PlaceViewTest {
         ResourceBundleMessageSource words = new ResourceBundleMessageSource();
         words.setBasename("messages");
         words.setDefaultEncoding("UTF-8");
-        PictureFrame frame =
-                PictureFrame.face(new Picture(1, 1, WIDTH, WIDTH * 5 / 4), level, PlaceView.WIDTH, PlaceView.HEIGHT);
+        PictureFrame frame = PictureFrame.face(
+                new Picture(1, 1, WIDTH, WIDTH * 5 / 4, ""), level, PlaceView.WIDTH, PlaceView.HEIGHT);
         return PlaceView.of(taken, frame, "", List.of(), null, null, null, new PlaceWords(words, Locale.ENGLISH));
     }
 

@@ -31,6 +31,7 @@ class SeasonViewTest {
     private static BaseChoice choice(String name, double l) {
         Lab c = ReferenceCurve.at(l);
         return new BaseChoice(
+                7,
                 1,
                 1,
                 1L,

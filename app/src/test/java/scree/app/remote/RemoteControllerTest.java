@@ -93,7 +93,7 @@ class RemoteControllerTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"1,2,3,4|2", "1,2,x,4|0", "''|0", "NaN|0"})
+            value = {"1,2,3,4|2", "1,2,x,4|0", "''|0", "NaN,1|0", "1e308,2|0"})
     void pointsThatAreNoneAreNoFaceAndThePictureStillArrives(String mesh, int points) throws Exception {
         http.perform(multipart("/from-home/abc/picture")
                         .file(new MockMultipartFile("picture", "p.jpg", "image/jpeg", new byte[] {1}))
@@ -158,7 +158,7 @@ class RemoteControllerTest {
 
     @Test
     void theThumbIsNeverStoredOnTheWay() throws Exception {
-        given(links.thumb(LINK)).willReturn(new byte[] {1, 2});
+        given(links.picture(LINK)).willReturn(new byte[] {1, 2});
         http.perform(get("/from-home/abc/picture.jpg"))
                 .andExpect(header().string("Cache-Control", containsString("no-store")))
                 .andExpect(content().bytes(new byte[] {1, 2}));

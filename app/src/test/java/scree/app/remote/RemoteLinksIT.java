@@ -11,9 +11,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import scree.app.Race;
 import scree.app.TestDatabase;
 import scree.app.client.Client;
 import scree.app.client.Clients;
+import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Accounts;
@@ -76,7 +78,7 @@ class RemoteLinksIT {
     void whatIsSentBecomesAProvisionalSittingAndTheLinkIsUsedUp() {
         long client = client(mine);
         String token = links.make(mine, client);
-        links.picture(links.at(token), picture, 0, List.of(), 0);
+        links.picture(links.at(token), Upload.of(picture), 0, List.of(), 0);
         RemoteLink link = links.at(token);
         assertThat(sittings.ofClient(mine.studio(), client))
                 .as("before consent nobody sees it")
@@ -128,11 +130,12 @@ class RemoteLinksIT {
     void hostileFilesAreRefusedAndAFloodWearsTheLinkOut() {
         String token = links.make(mine, client(mine));
         RemoteLink link = links.at(token);
-        assertThatThrownBy(() -> links.picture(link, "<svg onload=alert(1)>".getBytes(), 0, List.of(), 0))
+        assertThatThrownBy(() -> links.picture(link, Upload.of("<svg onload=alert(1)>".getBytes()), 0, List.of(), 0))
                 .isInstanceOf(PictureRefused.class);
         assertThat(links.at(token).tries()).as("a refused file counts").isEqualTo(1);
         sql.update("UPDATE remote_link SET tries = ? WHERE id = ?", RemoteLinks.MOST_TRIES, link.id());
-        assertThatThrownBy(() -> links.picture(link, picture, 0, List.of(), 0)).hasMessageContaining("WORN_OUT");
+        assertThatThrownBy(() -> links.picture(link, Upload.of(picture), 0, List.of(), 0))
+                .hasMessageContaining("WORN_OUT");
         assertThatThrownBy(() -> links.send(links.at(token), ANSWER)).isInstanceOf(NotHere.class);
     }
 
@@ -140,13 +143,41 @@ class RemoteLinksIT {
     void whatWasNeverSentIsErasedWhenTheLinkRunsOut() {
         long client = client(mine);
         String token = links.make(mine, client);
-        links.picture(links.at(token), picture, 0, List.of(), 0);
-        long sitting = links.at(token).sittingId();
-        links.close(mine.studio(), links.at(token).id());
-        links.open(mine.studio(), client);
-        assertThatThrownBy(() -> sittings.get(mine.studio(), sitting)).isInstanceOf(NotHere.class);
-        Integer left = sql.queryForObject("SELECT count(*) FROM picture WHERE sitting_id = ?", Integer.class, sitting);
-        assertThat(left).isZero();
+        links.picture(links.at(token), Upload.of(picture), 0, List.of(), 0);
+        long link = links.at(token).id();
+        assertThat(tries(link)).isEqualTo(1);
+        sql.update("UPDATE remote_link SET expires_at = now() WHERE id = ?", link);
+        links.keepUp(theirs.studio());
+        assertThat(tries(link)).as("another studio's upkeep").isEqualTo(1);
+        links.keepUp(mine.studio());
+        assertThat(tries(link)).isZero();
+    }
+
+    @Test
+    void whatWasTriedIsErasedAtOnceWhenTheLinkIsClosed() {
+        String token = links.make(mine, client(mine));
+        links.picture(links.at(token), Upload.of(picture), 0, List.of(), 0);
+        long link = links.at(token).id();
+        links.close(mine.studio(), link);
+        assertThat(tries(link)).isZero();
+    }
+
+    /** Five first pictures at once made five sittings, of which four were never agreed to. */
+    @Test
+    void oneLinkMakesOneSittingHoweverManyPicturesCameAtOnce() throws Exception {
+        long client = client(mine);
+        String token = links.make(mine, client);
+        Race.run(5, () -> links.picture(links.at(token), Upload.of(picture), 0, List.of(), 0));
+        RemoteLink link = links.at(token);
+        assertThat(tries(link.id())).isEqualTo(1);
+        List<Throwable> late = Race.failures(3, () -> links.send(link, ANSWER));
+        assertThat(late).hasSize(2);
+        assertThat(sittings.ofClient(mine.studio(), client)).hasSize(1);
+        assertThat(tries(link.id())).isZero();
+    }
+
+    private int tries(long link) {
+        return sql.queryForObject("SELECT count(*) FROM remote_try WHERE link_id = ?", Integer.class, link);
     }
 
     private void assertClosed(String token, LinkClosed.Why why) {

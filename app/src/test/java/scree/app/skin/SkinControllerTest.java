@@ -5,6 +5,8 @@ import static org.hamcrest.Matchers.not;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.argThat;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.BDDMockito.given;
 import static org.mockito.BDDMockito.willThrow;
 import static org.mockito.Mockito.never;
@@ -95,7 +97,7 @@ class SkinControllerTest {
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(redirectedUrl("/sittings/5/skin"));
-        verify(readings).take(new StudioId(7), 5, "bytes".getBytes());
+        verify(readings).take(eq(new StudioId(7)), eq(5L), argThat(u -> new String(u.bytes()).equals("bytes")));
     }
 
     @Test
@@ -139,7 +141,8 @@ class SkinControllerTest {
         http.perform(post("/sittings/5/skin/zone?zone=KNEE&side=LEFT")
                         .with(user(RUNA))
                         .with(csrf()))
-                .andExpect(status().isNotFound());
+                .andExpect(status().isBadRequest())
+                .andExpect(content().string(containsString("“zone” is not what belongs there")));
     }
 
     private static MockMultipartFile picture() {

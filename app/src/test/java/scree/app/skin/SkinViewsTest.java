@@ -40,7 +40,7 @@ import scree.core.skin.ZoneReading;
 
 /** What the Skin page and the undertone bench show of a reading. */
 class SkinViewsTest {
-    private static final Picture PICTURE = new Picture(3, 5, 900, 1200);
+    private static final Picture PICTURE = new Picture(3, 5, 900, 1200, "");
     private static final SkinWords WORDS = words();
     private static final CardSighting.Found CARD = new CardSighting.Found(
             CardLayout.Kind.COLOUR,
@@ -111,8 +111,8 @@ class SkinViewsTest {
         SkinView.PictureBox high = view(usual(), CARD).picture();
         assertThat(high.width() / high.height()).isCloseTo(900 / 1200.0, within(1e-9));
         assertThat(high.height()).isCloseTo(600, within(1e-9));
-        SkinView.PictureBox wide =
-                SkinView.of(usual(), new Picture(3, 5, 1600, 900), CARD, WORDS).picture();
+        SkinView.PictureBox wide = SkinView.of(usual(), new Picture(3, 5, 1600, 900, ""), CARD, WORDS)
+                .picture();
         assertThat(wide.width()).isCloseTo(492, within(1e-9));
     }
 

@@ -133,7 +133,7 @@ class UndertoneControllerTest {
                         .param("answer", "VEINS_GOLD")
                         .with(user(RUNA))
                         .with(csrf()))
-                .andExpect(status().isNotFound());
+                .andExpect(status().isBadRequest());
         verify(readings, never()).say(any(), anyLong(), any());
     }
 

@@ -1,19 +1,18 @@
 package scree.core.image;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
+import com.drew.lang.ByteArrayReader;
 import com.drew.metadata.Metadata;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import java.awt.Graphics2D;
+import java.awt.color.CMMException;
 import java.awt.color.ColorSpace;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.awt.image.ColorConvertOp;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
 import java.util.Locale;
 import java.util.Objects;
@@ -22,61 +21,102 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 
 /**
- * Lets a picture in: type told by content, size told by the header before decoding, colours brought to sRGB by the embedded
- * profile, turned upright by EXIF, and everything but pixels left behind. Uploads are hostile until they passed here.
+ * Lets a picture in: type told by content, parts and size told before decoding ({@link PictureFile}), read reduced so that no
+ * picture takes more than {@link #MOST_DECODED_BYTES}, colours brought to sRGB by the embedded profile, turned upright by EXIF,
+ * and everything but pixels left behind. Uploads are hostile until they passed here.
  */
 public final class PictureIntake {
     /** House choice: a phone's best JPEG is under 15 MB. */
     public static final int MOST_BYTES = 25 * 1024 * 1024;
-    /** House choice: 40 megapixels decode into 160 MB, which a small server can bear a few times at once. */
+    /** House choice: what today's phones take at most by their usual setting; more is work without more skin in it. */
     public static final long MOST_PIXELS = 40_000_000;
     /** House choice: below it a cheek is too few pixels for a robust mean. */
     public static final int LEAST_SIDE = 400;
-    /** House choice: what is stored; a corner mark of the card then still covers ten pixels. */
+    /** House choice: what is read and stored; a corner mark of the card then still covers ten pixels. */
     public static final int STORED_LONGEST_SIDE = 2000;
+    /** House choice: nearly the stored size; a twelve-megapixel picture is then read at every second pixel. */
+    private static final int LEAST_READ_SIDE = 1900;
+    /** House choice: ten at work fit into a small server beside everything else. Decoded pixels and the shrunk picture together. */
+    public static final int MOST_DECODED_BYTES = 60_000_000;
 
+    /** The WebP reader decodes whole, so fewer pixels may come: what {@link #MOST_DECODED_BYTES} holds. */
+    private static final long MOST_PIXELS_WHOLE = 10_000_000;
+
+    private static final int PACKED_PIXEL_BYTES = 4;
     private static final float STORED_QUALITY = 0.95f;
 
     private PictureIntake() {}
 
-    /**
-     * Returns the upright sRGB pixels of a JPEG, PNG or WebP file.
-     *
-     * @throws PictureRefused with the reason when it is none, too large, too small or broken
-     */
+    /** Reads a file that Scree wrote itself; see {@link #read(byte[], Patience)}. */
     public static Raster read(byte[] file) {
-        if (file.length == 0) {
-            throw new PictureRefused(PictureRefused.Why.EMPTY);
-        }
-        if (file.length > MOST_BYTES) {
-            throw new PictureRefused(PictureRefused.Why.FILE_TOO_LARGE);
-        }
-        String format = formatOf(file);
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
-            ImageReader reader = readerOf(format);
+        return read(file, Patience.ENDLESS);
+    }
+
+    /**
+     * Returns the upright sRGB pixels of a JPEG, PNG or WebP file, the longer side at most {@link #STORED_LONGEST_SIDE}.
+     *
+     * @throws PictureRefused with the reason when it is none, too large, too small or broken, or when patience is over
+     */
+    public static Raster read(byte[] file, Patience patience) {
+        PictureFile told = PictureFile.of(file);
+        try (ImageInputStream in = new KeptBytes(file, told.kept(), patience)) {
+            ImageReader reader = readerOf(told.format());
             try {
-                reader.setInput(in, true, false);
-                refuseBySize(reader);
-                return Raster.of(upright(toSrgb(reader.read(0)), orientationOf(file)));
+                ReadingWatch watch = new ReadingWatch(patience);
+                reader.addIIOReadWarningListener(watch);
+                reader.addIIOReadProgressListener(watch);
+                reader.setInput(in, true, true);
+                BufferedImage image = reader.read(0, reduced(reader, told));
+                if (watch.brokeOff()) {
+                    throw new PictureRefused(PictureRefused.Why.BROKEN);
+                }
+                return upright(shrunk(image), orientationOf(told));
             } finally {
                 reader.dispose();
             }
-        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException | NegativeArraySizeException e) {
+        } catch (ReadingWatch.Stopped | KeptBytes.Over e) {
+            throw new PictureRefused(PictureRefused.Why.TOO_SLOW);
+        } catch (IOException e) {
+            throw new PictureRefused(patience.over() ? PictureRefused.Why.TOO_SLOW : PictureRefused.Why.BROKEN);
+        } catch (IllegalArgumentException
+                | IllegalStateException
+                | IndexOutOfBoundsException
+                | NegativeArraySizeException
+                | ArithmeticException
+                | NullPointerException
+                | ClassCastException
+                | CMMException
+                | OutOfMemoryError e) { // whatever a decoder stumbles over in a hostile file
             throw new PictureRefused(PictureRefused.Why.BROKEN);
         }
+    }
+
+    /**
+     * Returns what decoding a file will take at most in bytes, told from its first parts; for whoever shares memory out.
+     *
+     * @throws PictureRefused when it is no picture
+     */
+    public static int bytesToDecode(byte[] file) {
+        PictureFile told = PictureFile.of(file);
+        if (told.width() == 0) {
+            return MOST_DECODED_BYTES;
+        }
+        long pixels = (long) told.width() * told.height();
+        int step = step(told.width(), told.height(), told.bytesPerPixel());
+        return (int) Math.min(MOST_DECODED_BYTES, pixels / step / step * told.bytesPerPixel() + shrunkBytes(pixels));
     }
 
     /** Returns make and model of the camera as the file says, at most 80 characters; nothing else of the metadata is looked at. */
     public static Optional<String> cameraOf(byte[] file) {
         try {
-            Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file));
-            ExifIFD0Directory exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
+            ExifIFD0Directory exif = exif(PictureFile.of(file));
             if (exif == null) {
                 return Optional.empty();
             }
@@ -87,7 +127,7 @@ public final class PictureIntake {
                     .filter(text -> !text.isEmpty())
                     .collect(Collectors.joining(" "));
             return said.isEmpty() ? Optional.empty() : Optional.of(said.substring(0, Math.min(80, said.length())));
-        } catch (ImageProcessingException | IOException | RuntimeException e) {
+        } catch (RuntimeException e) {
             return Optional.empty(); // a broken header says nothing; the picture itself is judged elsewhere
         }
     }
@@ -116,80 +156,99 @@ public final class PictureIntake {
         }
     }
 
-    private static String formatOf(byte[] f) {
-        if (f.length > 3 && (f[0] & 0xff) == 0xff && (f[1] & 0xff) == 0xd8 && (f[2] & 0xff) == 0xff) {
-            return "jpeg";
-        }
-        if (f.length > 8 && (f[0] & 0xff) == 0x89 && text(f, 1, 3).equals("PNG")) {
-            return "png";
-        }
-        if (f.length > 12 && text(f, 0, 4).equals("RIFF") && text(f, 8, 4).equals("WEBP")) {
-            return "webp";
-        }
-        String brand = f.length > 12 ? text(f, 4, 8).toLowerCase(Locale.ROOT) : "";
-        boolean heic = brand.startsWith("ftyphe") || brand.equals("ftypmif1") || brand.equals("ftypmsf1");
-        throw new PictureRefused(heic ? PictureRefused.Why.HEIC : PictureRefused.Why.NOT_A_PICTURE);
-    }
-
-    private static String text(byte[] file, int from, int length) {
-        return new String(file, from, length, StandardCharsets.ISO_8859_1);
-    }
-
-    private static ImageReader readerOf(String format) {
-        Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(format);
+    private static ImageReader readerOf(PictureFile.Format format) {
+        String name = format.name().toLowerCase(Locale.ROOT);
+        Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(name);
         if (!readers.hasNext()) {
-            throw new IllegalStateException("no reader for " + format + " on the class path");
+            throw new LinkageError("no reader for " + name + " on the class path");
         }
         return readers.next();
     }
 
-    private static void refuseBySize(ImageReader reader) throws IOException {
-        long width = reader.getWidth(0);
-        long height = reader.getHeight(0);
-        if (width * height > MOST_PIXELS) {
+    /** Refuses by size and says how many pixels the reader may step over. */
+    private static ImageReadParam reduced(ImageReader reader, PictureFile told) throws IOException {
+        int width = told.width() > 0 ? told.width() : reader.getWidth(0);
+        int height = told.height() > 0 ? told.height() : reader.getHeight(0);
+        long most = told.format() == PictureFile.Format.WEBP ? MOST_PIXELS_WHOLE : MOST_PIXELS;
+        if ((long) width * height > most) {
             throw new PictureRefused(PictureRefused.Why.TOO_MANY_PIXELS);
         }
         if (Math.min(width, height) < LEAST_SIDE) {
             throw new PictureRefused(PictureRefused.Why.TOO_SMALL);
         }
+        ImageReadParam param = reader.getDefaultReadParam();
+        int step = step(width, height, told.bytesPerPixel());
+        param.setSourceSubsampling(step, step, 0, 0);
+        return param;
+    }
+
+    /**
+     * Returns the step from one pixel that is read to the next: as long as what is stored allows, longer where it would not fit
+     * into {@link #MOST_DECODED_BYTES}. What is left over the stored size is averaged.
+     */
+    private static int step(int width, int height, int bytesPerPixel) {
+        long pixels = (long) width * height;
+        int step = Math.max(1, Math.max(width, height) / LEAST_READ_SIDE);
+        while (pixels / step / step * bytesPerPixel + shrunkBytes(pixels) > MOST_DECODED_BYTES) {
+            step++;
+        }
+        return step;
+    }
+
+    private static long shrunkBytes(long pixels) {
+        return PACKED_PIXEL_BYTES * Math.min(pixels, (long) STORED_LONGEST_SIDE * STORED_LONGEST_SIDE);
+    }
+
+    private static Raster shrunk(BufferedImage image) {
+        return Shrinking.of(toSrgb(image), STORED_LONGEST_SIDE);
     }
 
     private static BufferedImage toSrgb(BufferedImage image) {
-        if (image.getType() == BufferedImage.TYPE_3BYTE_BGR) {
-            return image; // by its definition sRGB and opaque
-        }
-        BufferedImage opaque = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
         ColorSpace space = image.getColorModel().getColorSpace();
+        if (image.getType() == BufferedImage.TYPE_3BYTE_BGR || image.getType() == BufferedImage.TYPE_INT_RGB) {
+            return image; // by their definition sRGB and opaque
+        }
+        BufferedImage opaque = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_3BYTE_BGR);
         if (!space.isCS_sRGB() && !image.getColorModel().hasAlpha()) {
             return new ColorConvertOp(null).filter(image, opaque);
         }
-        opaque.getGraphics().drawImage(image, 0, 0, null);
+        Graphics2D g = opaque.createGraphics();
+        g.drawImage(image, 0, 0, null);
+        g.dispose();
         return opaque;
     }
 
-    private static int orientationOf(byte[] file) {
+    private static int orientationOf(PictureFile told) {
         try {
-            Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file));
-            ExifIFD0Directory exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
-            boolean told = exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION);
-            return told ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION) : 1;
-        } catch (ImageProcessingException | MetadataException | IOException | RuntimeException e) {
+            ExifIFD0Directory exif = exif(told);
+            boolean has = exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION);
+            return has ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION) : 1;
+        } catch (MetadataException | RuntimeException e) {
             return 1; // broken metadata is no reason to refuse good pixels; it is dropped anyway
         }
     }
 
-    private static BufferedImage upright(BufferedImage image, int orientation) {
-        if (orientation <= 1 || orientation > 8) {
-            return image;
+    private static ExifIFD0Directory exif(PictureFile told) {
+        if (told.exif().length == 0) {
+            return null;
         }
-        int w = image.getWidth();
-        int h = image.getHeight();
+        Metadata metadata = new Metadata();
+        new ExifReader().extract(new ByteArrayReader(told.exif()), metadata);
+        return metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
+    }
+
+    private static Raster upright(Raster raster, int orientation) {
+        if (orientation <= 1 || orientation > 8) {
+            return raster;
+        }
+        int w = raster.width();
+        int h = raster.height();
         boolean swapped = orientation >= 5;
         BufferedImage turned = new BufferedImage(swapped ? h : w, swapped ? w : h, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = turned.createGraphics();
-        g.drawImage(image, turnOf(orientation, w, h), null);
+        g.drawImage(raster.toImage(), turnOf(orientation, w, h), null);
         g.dispose();
-        return turned;
+        return Raster.of(turned);
     }
 
     /** The eight cases of EXIF 2.3, tag 0x0112, as m00 m10 m01 m11 m02 m12. */

@@ -19,7 +19,11 @@ public final class PictureRefused extends RuntimeException {
         /** Content is not JPEG, PNG or WebP, whatever its name says. */
         NOT_A_PICTURE,
         /** It starts like a picture but breaks off or contradicts itself. */
-        BROKEN
+        BROKEN,
+        /** Reading it took longer than whoever asked would wait. */
+        TOO_SLOW,
+        /** Other pictures were being read for so long that this one's turn did not come. */
+        BUSY
     }
 
     private final Why why;

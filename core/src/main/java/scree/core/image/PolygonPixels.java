@@ -8,7 +8,9 @@ final class PolygonPixels {
     private PolygonPixels() {}
 
     static int[] in(Raster picture, List<Point> polygon, int most) {
-        int step = (int) Math.max(1, Math.ceil(Math.sqrt(area(polygon) / most)));
+        int longest =
+                Math.max(picture.width(), picture.height()); // a longer step would run past the last line for ever
+        int step = (int) Math.min(longest, Math.max(1, Math.ceil(Math.sqrt(area(polygon) / most))));
         int top = (int) Math.max(
                 0, Math.ceil(polygon.stream().mapToDouble(Point::y).min().orElse(0)));
         int bottom = (int) Math.min(

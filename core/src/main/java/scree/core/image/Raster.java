@@ -68,56 +68,8 @@ public record Raster(int width, int height, int[] rgb) {
 
     /** Returns the picture with its longer side at most {@code longest}, each new pixel the mean of those it covers. */
     public Raster shrunkTo(int longest) {
-        double scale = (double) Math.max(width, height) / longest;
-        return scale <= 1 ? this : shrunk(scale);
-    }
-
-    /** Sums blocks line by line on all cores, three channels in one long of 21 bits each. */
-    private Raster shrunk(double scale) {
-        int w = Math.max(1, (int) Math.round(width / scale));
-        int h = Math.max(1, (int) Math.round(height / scale));
-        int[] column = blocks(w, width);
-        int[] perColumn = new int[w];
-        for (int c : column) {
-            perColumn[c]++;
-        }
-        int[] out = new int[w * h];
-        IntStream.range(0, h).parallel().forEach(line -> {
-            int top = (int) (((long) line * height + h - 1) / h);
-            int bottom = (int) (((line + 1L) * height + h - 1) / h);
-            write(out, line * w, sums(column, w, top, bottom), perColumn, bottom - top);
-        });
-        return new Raster(w, h, out);
-    }
-
-    private long[] sums(int[] column, int w, int top, int bottom) {
-        long[] sums = new long[w];
-        for (int y = top; y < bottom; y++) {
-            int base = y * width;
-            for (int x = 0; x < width; x++) {
-                long p = rgb[base + x];
-                sums[column[x]] += (p & 0xff0000) << 26 | (p & 0xff00) << 13 | p & 0xff;
-            }
-        }
-        return sums;
-    }
-
-    private static void write(int[] out, int at, long[] sums, int[] perColumn, int rows) {
-        for (int x = 0; x < sums.length; x++) {
-            int n = perColumn[x] * rows;
-            int r = ((int) (sums[x] >> 42) + n / 2) / n;
-            int g = ((int) (sums[x] >> 21 & 0x1fffff) + n / 2) / n;
-            int b = ((int) (sums[x] & 0x1fffff) + n / 2) / n;
-            out[at + x] = r << 16 | g << 8 | b;
-        }
-    }
-
-    /** Returns the block that each pixel of a line falls into. */
-    private static int[] blocks(int parts, int length) {
-        int[] block = new int[length];
-        for (int i = 0; i < length; i++) {
-            block[i] = (int) ((long) i * parts / length);
-        }
-        return block;
+        return Math.max(width, height) <= longest
+                ? this
+                : Shrinking.of(width, height, longest, Shrinking.packed(rgb, width));
     }
 }

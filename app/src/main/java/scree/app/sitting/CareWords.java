@@ -1,0 +1,28 @@
+package scree.app.sitting;
+
+import java.util.List;
+import java.util.Locale;
+import org.springframework.context.MessageSource;
+import scree.core.care.Care;
+import scree.core.reason.Reason;
+import scree.core.reason.Severity;
+
+/** Words for what there is to be careful about, the same on every page. */
+public record CareWords(MessageSource messages, Locale locale) {
+    /** Returns everything to say before the skin is touched, the gravest first. */
+    public List<String> all(Sitting sitting) {
+        return Care.before(sitting.care()).stream().map(this::say).toList();
+    }
+
+    /** Returns what must not be overlooked: all but the usual hygiene, and a missing patch test only when {@code asked}. */
+    public List<String> grave(Sitting sitting, boolean asked) {
+        return Care.before(sitting.care()).stream()
+                .filter(r -> r.severity() == Severity.CAUTION || asked && r.code() == Care.Code.NO_PATCH_TEST)
+                .map(this::say)
+                .toList();
+    }
+
+    private String say(Reason reason) {
+        return messages.getMessage("care." + reason.code().name(), reason.args().toArray(), locale);
+    }
+}

@@ -1,0 +1,72 @@
+package scree.app.studio;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
+import org.springframework.security.web.savedrequest.RequestCache;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Stands before the password check: counts tries, and remembers the browser of whoever came in. */
+class SignInDoor extends OncePerRequestFilter implements AuthenticationSuccessHandler {
+    private static final int LONGEST_ADDRESS = 200;
+    /** bcrypt looks at no more bytes, and refuses more. */
+    private static final int LONGEST_PASSWORD = 72;
+
+    private final SignInLimit limit;
+    private final Devices devices;
+    private final SavedRequestAwareAuthenticationSuccessHandler onward =
+            new SavedRequestAwareAuthenticationSuccessHandler();
+
+    SignInDoor(SignInLimit limit, Devices devices, RequestCache asked) {
+        this.limit = limit;
+        this.devices = devices;
+        onward.setRequestCache(asked);
+    }
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return !request.getMethod().equals("POST") || !request.getServletPath().equals("/sign-in");
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        String account = account(request);
+        String password = request.getParameter("password");
+        boolean impossible = account.length() > LONGEST_ADDRESS
+                || account.indexOf('\0') >= 0
+                || password == null
+                || password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_PASSWORD;
+        Duration wait = limit.tried(
+                impossible ? "" : account,
+                request.getRemoteAddr(),
+                impossible ? null : devices.known(request, account));
+        if (!wait.isZero()) {
+            response.sendRedirect("/sign-in?wait=" + Math.max(1, wait.toSeconds() + 1));
+        } else if (impossible) {
+            response.sendRedirect("/sign-in?failed");
+        } else {
+            chain.doFilter(request, response);
+        }
+    }
+
+    @Override
+    public void onAuthenticationSuccess(HttpServletRequest request, HttpServletResponse response, Authentication as)
+            throws IOException, ServletException {
+        String account = account(request);
+        limit.succeeded(account, request.getRemoteAddr(), devices.known(request, account));
+        devices.remember(request, response, (Member) as.getPrincipal());
+        onward.onAuthenticationSuccess(request, response, as);
+    }
+
+    private static String account(HttpServletRequest request) {
+        String typed = request.getParameter("username");
+        return typed == null ? "" : typed;
+    }
+}

@@ -1,0 +1,29 @@
+package scree.app.web;
+
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/**
+ * How this Scree is reached from outside, for links that leave it. What a request claims in its Host header is believed only
+ * while nothing is configured and the claim is this machine itself.
+ */
+@Component
+public class Origin {
+    private final String configured;
+
+    Origin(@Value("${scree.origin:}") String configured) {
+        this.configured = configured.strip().replaceAll("/+$", "");
+    }
+
+    /** Returns scheme, host and port, without a slash at the end. */
+    public String of(HttpServletRequest request) {
+        if (!configured.isEmpty()) {
+            return configured;
+        }
+        String host = request.getServerName();
+        boolean here =
+                host.equals("localhost") || host.equals("127.0.0.1") || host.equals("[::1]") || host.equals("::1");
+        return request.getScheme() + "://" + (here ? host : request.getLocalName()) + ":" + request.getLocalPort();
+    }
+}

@@ -1,0 +1,365 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
+
+import java.lang.reflect.Parameter;
+import java.lang.reflect.RecordComponent;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.Temporal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.HttpMethod;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import scree.app.client.Client;
+import scree.app.client.Clients;
+import scree.app.face.FaceSheet;
+import scree.app.face.Faces;
+import scree.app.kit.Kit;
+import scree.app.kit.Product;
+import scree.app.picture.Upload;
+import scree.app.remote.RemoteLinks;
+import scree.app.sitting.Sittings;
+import scree.app.skin.Readings;
+import scree.app.studio.Accounts;
+import scree.app.studio.Member;
+import scree.core.image.PictureIntake;
+import scree.standins.camera.Camera;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Lamp;
+import scree.standins.camera.Lighting;
+import scree.standins.camera.Shot;
+import scree.standins.camera.Studio;
+
+/**
+ * Walks every route there is with what no page sends: each field in turn gets every nastiness, the others what they usually get.
+ * Whatever comes, the answer is a page with a sentence, soon, and the sitting opens afterwards.
+ */
+@TestDatabase
+@AutoConfigureMockMvc
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class HostileInputIT {
+    private static final int WIDTH = 640;
+    /** Only an endless loop takes as long, however loaded the machine. */
+    private static final int SECONDS = 20;
+
+    private static final List<String> NUMBERS = List.of(
+            "NaN",
+            "Infinity",
+            "-Infinity",
+            "1e308",
+            "-1e308",
+            "-0",
+            "",
+            "0x1p5",
+            "61d",
+            "9999999",
+            "-9999999",
+            "1e-300",
+            "7".repeat(4000),
+            "seven");
+    private static final List<String> TEXTS =
+            List.of("a\0b", "\0", "x".repeat(30_000), "<script>'\"&", "\u202e\ud83d\ude00", "%00%s{0}${7*7}");
+    private static final List<String> DATES =
+            List.of("+300000-01-01", "-0001-01-01", "1989-12-31", "2026-02-30", "9999-12-31", "today", "");
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    private RequestMappingHandlerMapping routes;
+
+    @Autowired
+    private Accounts accounts;
+
+    @Autowired
+    private Clients clients;
+
+    @Autowired
+    private Sittings sittings;
+
+    @Autowired
+    private Readings readings;
+
+    @Autowired
+    private Faces faces;
+
+    @Autowired
+    private Kit kit;
+
+    @Autowired
+    private RemoteLinks links;
+
+    private Member me;
+    private long client;
+    private long sitting;
+    private long product;
+    private String token;
+
+    @BeforeAll
+    void aStudioAtWork() {
+        var studio = accounts.foundStudio("hostile");
+        String email = "hostile" + UUID.randomUUID() + "@scree.example";
+        accounts.addArtist(studio, "Runa", email, "loose stones");
+        me = accounts.loadUserByUsername(email);
+        client = clients.add(
+                studio, new Client(0, "Petra Kvist", 1982, "Viola", "DRY", "lanolin", null, LocalDate.now(), 0));
+        for (int i = 0; i < 4; i++) {
+            product = kit.add(
+                    studio,
+                    new Product(
+                            0,
+                            "Marl",
+                            "2" + i,
+                            "BASE",
+                            "LIQUID",
+                            "SATIN",
+                            .8,
+                            66 + i,
+                            10,
+                            16,
+                            65 + i,
+                            10,
+                            16,
+                            LocalDate.now(),
+                            12,
+                            null,
+                            true,
+                            null,
+                            null,
+                            null,
+                            0));
+        }
+        sitting = sittings.add(studio, client, me.artistId(), LocalDateTime.now(), 45, "Concert");
+        readings.take(
+                studio,
+                sitting,
+                Upload.of(PictureIntake.encodeJpeg(
+                        Studio.seat(Ensemble.all().get(3), Lighting.facingWindow(), WIDTH)
+                                .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)),
+                        .95f)));
+        faces.take(me, sitting, Studio.points(Ensemble.all().get(3), WIDTH), FaceSheet.Found.TEMPLATE);
+        token = links.make(me, client);
+    }
+
+    /** One field of a route: its name, and what it holds. */
+    private record Field(String name, Class<?> type) {}
+
+    /** One route with all its fields. */
+    private record Route(HttpMethod verb, String path, List<Field> fields, String file) {}
+
+    @Test
+    void noFieldOfAnyRouteMakesScreeFallOrHang() throws Exception {
+        List<String> fell = new ArrayList<>();
+        int asked = 0;
+        for (Route route : all()) {
+            for (Field field : route.fields()) {
+                for (String nasty : nasties(field.type())) {
+                    asked++;
+                    Map<String, String> sent = usual(route);
+                    sent.put(field.name(), nasty);
+                    String shown = nasty.length() > 30 ? nasty.substring(0, 30) + "…" : nasty;
+                    judge(route, sent, field.name() + "=" + shown.replace("\0", "\\0"), fell);
+                }
+            }
+        }
+        assertThat(fell).isEmpty();
+        assertThat(asked).isGreaterThan(1500);
+        theSittingStillOpens();
+    }
+
+    @Test
+    void noRouteFallsWhenAFileIsBrokenOrMissing() throws Exception {
+        List<String> fell = new ArrayList<>();
+        byte[][] files = {
+            {},
+            "a,b\0c\n1,2,3".getBytes(),
+            new byte[] {(byte) 0xff, (byte) 0xfe, 0, 1},
+            "x".repeat(100_000).getBytes()
+        };
+        for (Route route : all()) {
+            if (route.file() != null) {
+                for (byte[] file : files) {
+                    judge(route, usual(route), file, "kit\0.csv", "file of " + file.length, fell);
+                    judge(route, usual(route), file, "kit.csv", "file of " + file.length, fell);
+                }
+                judge(route, usual(route), "no file", fell);
+            }
+        }
+        assertThat(fell).isEmpty();
+        theSittingStillOpens();
+    }
+
+    private void theSittingStillOpens() throws Exception {
+        for (String page : List.of("intake", "light", "skin", "base", "base/mix", "base/stripes", "face", "place")) {
+            int status = http.perform(request(HttpMethod.GET, "/sittings/" + sitting + "/" + page)
+                            .with(user(me)))
+                    .andReturn()
+                    .getResponse()
+                    .getStatus();
+            assertThat(status).as(page).isEqualTo(200);
+        }
+    }
+
+    private List<Route> all() {
+        List<Route> all = new ArrayList<>();
+        for (Map.Entry<RequestMappingInfo, HandlerMethod> route :
+                routes.getHandlerMethods().entrySet()) {
+            if (!route.getValue().getBeanType().getPackageName().startsWith("scree.app")) {
+                continue;
+            }
+            String path = route.getKey()
+                    .getPathPatternsCondition()
+                    .getPatternValues()
+                    .iterator()
+                    .next();
+            var verbs = route.getKey().getMethodsCondition().getMethods();
+            HttpMethod verb =
+                    verbs.isEmpty() ? HttpMethod.GET : verbs.iterator().next().asHttpMethod();
+            List<Field> fields = new ArrayList<>();
+            String file = null;
+            for (Parameter p : route.getValue().getMethod().getParameters()) {
+                RequestParam one = p.getAnnotation(RequestParam.class);
+                if (p.getType() == MultipartFile.class) {
+                    file = one == null || one.value().isEmpty() ? p.getName() : one.value();
+                } else if (one != null) {
+                    String name = one.name().isEmpty() ? one.value() : one.name();
+                    fields.add(new Field(name.isEmpty() ? p.getName() : name, p.getType()));
+                } else if (p.getType().isRecord()
+                        && !p.isAnnotationPresent(PathVariable.class)
+                        && p.getType() != Member.class) {
+                    for (RecordComponent c : p.getType().getRecordComponents()) {
+                        fields.add(new Field(c.getName(), c.getType()));
+                    }
+                } else if (p.isAnnotationPresent(ModelAttribute.class) && p.getType() != Model.class) {
+                    for (var setter : p.getType().getMethods()) {
+                        if (setter.getName().startsWith("set")) {
+                            String name = setter.getName().substring(3);
+                            fields.add(new Field(
+                                    Character.toLowerCase(name.charAt(0)) + name.substring(1),
+                                    setter.getParameterTypes()[0]));
+                        }
+                    }
+                }
+            }
+            boolean ends = path.contains("/delete") || path.endsWith("/done") || path.contains("forget");
+            if (!ends) {
+                all.add(new Route(verb, path, fields, file));
+            }
+        }
+        assertThat(all).hasSizeGreaterThan(90);
+        return all;
+    }
+
+    private static List<String> nasties(Class<?> type) {
+        if (type.isEnum() || type == boolean.class || type == Boolean.class) {
+            return List.of("", "NONE_OF_THEM", "a\0b");
+        }
+        if (Temporal.class.isAssignableFrom(type)) {
+            return DATES;
+        }
+        if (type == String.class) {
+            List<String> all = new ArrayList<>(TEXTS);
+            all.addAll(DATES);
+            all.addAll(List.of("NaN", "NaN,NaN,1,1,2,2", "1e308,1,2,3,4,1e308"));
+            return all;
+        }
+        return NUMBERS;
+    }
+
+    /** What a page would send for each field of a route. */
+    private Map<String, String> usual(Route route) {
+        Map<String, String> sent = new LinkedHashMap<>();
+        for (Field f : route.fields()) {
+            sent.put(f.name(), usual(f));
+        }
+        sent.computeIfPresent("once", (k, v) -> UUID.randomUUID().toString());
+        return sent;
+    }
+
+    private String usual(Field f) {
+        if (f.type().isEnum()) {
+            return f.type().getEnumConstants()[0].toString();
+        }
+        return switch (f.name()) {
+            case "product", "winter", "inner" -> String.valueOf(product);
+            case "summer", "outer" -> String.valueOf(product - 1);
+            case "artist" -> String.valueOf(me.artistId());
+            case "day", "openedOn", "consentOn" -> "2026-11-27";
+            case "time" -> "10:30";
+            case "taps" -> "250,300,390,300,320,560";
+            case "point" -> "CHIN";
+            case "field" -> "aim";
+            case "value" -> "LIFT";
+            case "l", "wetL", "settledL" -> "61.5";
+            case "name", "line" -> "Gneiss";
+            default -> f.type() == String.class ? "" : f.type() == boolean.class ? "true" : "1";
+        };
+    }
+
+    private void judge(Route route, Map<String, String> sent, String what, List<String> fell) throws Exception {
+        judge(route, sent, null, null, what, fell);
+    }
+
+    private void judge(
+            Route route, Map<String, String> sent, byte[] file, String fileName, String what, List<String> fell)
+            throws Exception {
+        String path = route.path()
+                .replace("/sittings/{id}", "/sittings/" + sitting)
+                .replace("{client}", String.valueOf(client))
+                .replace("/clients/{id}", "/clients/" + client)
+                .replace("/kit/{id}", "/kit/" + product)
+                .replace("/pictures/{id}", "/pictures/1")
+                .replace("{token}", token)
+                .replace("{ending}", "svg")
+                .replace("{kind}", "client")
+                .replace("{id}", "1");
+        AbstractMockHttpServletRequestBuilder<?> asked = file == null
+                ? request(route.verb(), path)
+                : multipart(path).file(new MockMultipartFile(route.file(), fileName, "text/csv", file));
+        sent.forEach(asked::param);
+        asked.with(user(me)).with(csrf()).header("Accept", "text/html");
+        CompletableFuture<Integer> answer = CompletableFuture.supplyAsync(() -> {
+            try {
+                return http.perform(asked).andReturn().getResponse().getStatus();
+            } catch (Exception e) {
+                return 500;
+            }
+        });
+        try {
+            int status = answer.get(SECONDS, TimeUnit.SECONDS);
+            if (status >= 500) {
+                fell.add(route.verb() + " " + route.path() + " " + what + " → " + status);
+            }
+        } catch (TimeoutException hangs) {
+            fell.add(route.verb() + " " + route.path() + " " + what + " hangs");
+        }
+    }
+}
