@@ -3,6 +3,7 @@ package scree.app;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.web.server.context.WebServerPortFileWriter;
 import org.springframework.context.annotation.Bean;
 import org.springframework.scheduling.annotation.EnableScheduling;
 
@@ -11,7 +12,13 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @EnableScheduling
 public class ScreeApplication {
     public static void main(String[] args) {
-        SpringApplication.run(ScreeApplication.class, args);
+        SpringApplication app = new SpringApplication(ScreeApplication.class);
+        String portFile = System.getenv("SCREE_PORT_FILE");
+        if (portFile != null
+                && !portFile.isBlank()) { // whoever starts it learns the ports that it chose, health beside it
+            app.addListeners(new WebServerPortFileWriter(portFile));
+        }
+        app.run(args);
     }
 
     @Bean

@@ -35,8 +35,8 @@
   function forget(form) {
     store.removeItem(key(form));
     typed.delete(form);
-    const offer = form.previousElementSibling;
-    if (offer && offer.classList.contains("draft-offer")) { offer.remove(); }
+    const offer = form.querySelector(".draft-offer");
+    if (offer) { offer.remove(); }
   }
   function fill(form, kept) {
     const left = kept.slice();
@@ -65,7 +65,7 @@
     back.addEventListener("click", () => { fill(form, draft.values); bar.remove(); });
     away.addEventListener("click", () => { store.removeItem(key(form)); bar.remove(); });
     bar.append(said, back, away);
-    form.before(bar);
+    form.prepend(bar);
   }
   function look() {
     forms().forEach((form) => {

@@ -49,7 +49,7 @@
   }
   document.addEventListener("htmx:confirm", (event) => {
     const asked = event.detail;
-    if (passing || asked.verb !== "post" || !asked.target || !asked.target.id) { return; }
+    if (passing || asked.verb !== "post" || !asked.triggeringEvent || !asked.target || !asked.target.id) { return; }
     event.preventDefault();
     if (asked.question && !window.confirm(asked.question)) { return; }
     const values = Object.assign({}, window.htmx.values(asked.elt, "post"), JSON.parse(asked.elt.getAttribute("hx-vals") || "{}"));

@@ -132,7 +132,10 @@
     else if (event.key === "s") { press("#figures-open"); }
     else if (event.key === "u" && document.querySelector(".work.mix")) { press("#undo"); }
     else if (event.key === "r" && document.querySelector(".work.mix")) { press("#redo"); }
-    else if (event.key === "Enter" && event.target === document.body && !document.querySelector(".tapping")) { onward(); }
+    else if (event.key === "Enter" && event.target === document.body && !document.querySelector(".tapping")) {
+      event.preventDefault(); // the same press must not go on to what gets the focus
+      onward();
+    }
     else if ((event.key === "Enter" || event.key === " ") && event.target.matches("a.pebble")) { event.preventDefault(); event.target.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true })); }
   });
   document.addEventListener("click", (event) => {

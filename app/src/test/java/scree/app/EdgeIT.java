@@ -12,6 +12,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import jakarta.servlet.http.Cookie;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -19,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
 import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.studio.Accounts;
@@ -165,6 +167,138 @@ class EdgeIT {
                 .andExpect(content().string(containsString("Nothing lies here")));
         http.perform(post("/clients").with(user(mine)).with(csrf())).andExpect(status().isMethodNotAllowed());
         http.perform(get("/actuator/health").with(user(mine))).andExpect(status().isNotFound());
+    }
+
+    private MvcResult signIn(String email, String password, String address, Cookie... cookies) throws Exception {
+        var asked = post("/sign-in")
+                .param("username", email)
+                .param("password", password)
+                .with(csrf())
+                .with(r -> {
+                    r.setRemoteAddr(address);
+                    return r;
+                });
+        return http.perform(cookies.length == 0 ? asked : asked.cookie(cookies)).andReturn();
+    }
+
+    /** Sixty wrong passwords and then the right one once signed in. */
+    @Test
+    void theDoorTiresOfAStrangerButNotOfTheArtist() throws Exception {
+        Cookie device =
+                signIn(mine.email(), "loose stones", "10.0.0.1").getResponse().getCookie("scree-device");
+        assertThat(device).isNotNull();
+        String last = "";
+        for (int i = 0; i < 60; i++) {
+            last = signIn(mine.email(), "wrong " + i, "10.0.0.9").getResponse().getRedirectedUrl();
+        }
+        assertThat(last).startsWith("/sign-in?wait=");
+        assertThat(signIn(mine.email(), "loose stones", "10.0.0.9")
+                        .getResponse()
+                        .getRedirectedUrl())
+                .as("the right one comes too late from there")
+                .startsWith("/sign-in?wait=");
+        assertThat(signIn(mine.email(), "loose stones", "10.0.0.1")
+                        .getResponse()
+                        .getRedirectedUrl())
+                .as("from elsewhere the artist is not kept out")
+                .isEqualTo("/");
+        assertThat(signIn(mine.email(), "loose stones", "10.0.0.9", device)
+                        .getResponse()
+                        .getRedirectedUrl())
+                .as("nor on a browser that is known, beside the stranger")
+                .isEqualTo("/");
+        http.perform(get("/sign-in").param("wait", "130")).andExpect(content().string(containsString("Wait 3 min")));
+    }
+
+    @Test
+    void anAccountThatDoesNotExistTiresTheDoorWithTheSameWords() throws Exception {
+        String nobody = UUID.randomUUID() + "@scree.example";
+        for (int i = 0; i < 5; i++) {
+            assertThat(signIn(nobody, "x", "10.0.1.1").getResponse().getRedirectedUrl())
+                    .isEqualTo("/sign-in?failed");
+        }
+        assertThat(signIn(nobody, "x", "10.0.1.1").getResponse().getRedirectedUrl())
+                .startsWith("/sign-in?wait=");
+        assertThat(signIn("a\0b", "x", "10.0.1.2").getResponse().getRedirectedUrl())
+                .isEqualTo("/sign-in?failed");
+        assertThat(signIn(nobody, "long ".repeat(40), "10.0.1.3").getResponse().getRedirectedUrl())
+                .isEqualTo("/sign-in?failed");
+    }
+
+    @Test
+    void visitorsAreSentOnToWhatTheyAskedForAndNowhereElse() throws Exception {
+        MvcResult asked = http.perform(
+                        get("/clients?find=a").header("Accept", "text/html").header("Host", "evil.example"))
+                .andExpect(redirectedUrl("/sign-in"))
+                .andReturn();
+        Cookie page = asked.getResponse().getCookie("scree-asked");
+        assertThat(signIn(mine.email(), "loose stones", "10.0.4.1", page)
+                        .getResponse()
+                        .getRedirectedUrl())
+                .isEqualTo("/clients?find=a");
+        Cookie elsewhere = new Cookie("scree-asked", "%2F%2Fevil.example");
+        assertThat(signIn(mine.email(), "loose stones", "10.0.4.2", elsewhere)
+                        .getResponse()
+                        .getRedirectedUrl())
+                .isEqualTo("/");
+    }
+
+    @Test
+    void signingOutClearsTheBrowsersPictures() throws Exception {
+        http.perform(post("/sign-out").with(user(mine)).with(csrf()))
+                .andExpect(header().string("Clear-Site-Data", "\"cache\""))
+                .andExpect(redirectedUrl("/sign-in?left"));
+    }
+
+    @Test
+    void aFormSentAfterTheSessionEndedLeadsToTheDoorAndBack() throws Exception {
+        MvcResult sent = http.perform(post("/clients/new")
+                        .param("name", "Petra")
+                        .header("Referer", "http://127.0.0.1/clients/new")
+                        .with(csrf()))
+                .andExpect(redirectedUrl("/sign-in?ended"))
+                .andReturn();
+        Cookie page = sent.getResponse().getCookie("scree-asked");
+        assertThat(signIn(mine.email(), "loose stones", "10.0.5.1", page)
+                        .getResponse()
+                        .getRedirectedUrl())
+                .isEqualTo("/clients/new");
+        http.perform(post("/kit/gaps").header("HX-Request", "true").with(csrf()))
+                .andExpect(status().isUnauthorized());
+    }
+
+    @Test
+    void aSittingOnNoDayOrWithAStrangersArtistIsRefusedInWordsAndKeptAsTyped() throws Exception {
+        long id = clients.add(mine.studio(), client("Petra Kvist", 0));
+        String[][] wrong = {
+            {"+300000-01-01", "10:00", "45", String.valueOf(mine.artistId()), "The day is none"},
+            {"2026-06-20", "25:00", "45", String.valueOf(mine.artistId()), "The time is none"},
+            {"2026-06-20", "10:00", "9999", String.valueOf(mine.artistId()), "Minutes are"},
+            {"2026-06-20", "10:00", "45", String.valueOf(theirs.artistId()), "The artist is none"},
+        };
+        for (String[] w : wrong) {
+            http.perform(post("/clients/" + id + "/sittings")
+                            .param("day", w[0])
+                            .param("time", w[1])
+                            .param("minutes", w[2])
+                            .param("artist", w[3])
+                            .param("event", "Wedding at the lake")
+                            .param("once", UUID.randomUUID().toString())
+                            .with(user(mine))
+                            .with(csrf()))
+                    .andExpect(status().isOk())
+                    .andExpect(content().string(containsString(w[4])))
+                    .andExpect(content().string(containsString("Wedding at the lake")));
+        }
+        http.perform(post("/clients/" + id + "/sittings")
+                        .param("day", "2026-06-20")
+                        .param("time", "10:00")
+                        .param("minutes", "45")
+                        .param("artist", String.valueOf(mine.artistId()))
+                        .with(user(mine))
+                        .with(csrf()))
+                .andExpect(status().isBadRequest())
+                .andExpect(content().string(containsString("too old to be sent")));
     }
 
     private static Client client(String name, int version) {

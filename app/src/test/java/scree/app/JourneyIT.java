@@ -76,7 +76,7 @@ class JourneyIT extends Journeys {
         click(".people a");
         assertAccessible("client");
         find("#event").sendKeys("Rehearsal");
-        click("[data-main]");
+        click("#new-sitting button.main");
         arrives("/intake");
         sitting = browser.getCurrentUrl().replaceAll(".*/sittings/(\\d+)/.*", "$1");
         click("input[value=CAMERA] + span");
@@ -84,13 +84,13 @@ class JourneyIT extends Journeys {
         hours.clear();
         hours.sendKeys("ninety");
         find("#bothers").sendKeys("Fine lines");
-        click("[data-main]");
+        click("form.form button.main");
         assertThat(text(".problem")).contains("Has to last").contains("whole number");
         assertThat(find("#bothers").getAttribute("value")).isEqualTo("Fine lines");
         assertAccessible("intake");
         find("#lastsHours").clear();
         find("#lastsHours").sendKeys("9");
-        click("[data-main]");
+        click("form.form button.main");
         arrives("/light");
         assertThat(text(".reading .verdict")).contains("What light is on the face");
         assertAccessible("light without a picture");
@@ -142,7 +142,7 @@ class JourneyIT extends Journeys {
                 .perform();
         patiently(10).until(b -> !neckFigures().equals(moved));
         assertThat(browser.switchTo().activeElement().getAttribute("data-zone")).isEqualTo("NECK");
-        click("[data-main]");
+        click(".buttons.last button.main");
         arrives("/base");
     }
 
@@ -164,7 +164,7 @@ class JourneyIT extends Journeys {
                 .orElseThrow()
                 .click();
         find("[name=note]").sendKeys("She liked it softer");
-        click("[data-main]");
+        click("form.take button.main");
         assertThat(text(".taken-line")).contains(second);
         browser.navigate().refresh();
         assertThat(text(".taken-line")).contains(second).contains("She liked it softer");
@@ -211,7 +211,8 @@ class JourneyIT extends Journeys {
         go("/kit/import");
         find("#file").sendKeys(files.resolve("good.csv").toString());
         click("form .stone-button");
-        click("[data-main]");
+        click("form[action$='/yes'] button.main");
+        arrives("added");
         go("/kit?find=gneiss");
         assertThat(text("#found")).contains("Gneiss 1");
     }
@@ -276,13 +277,13 @@ class JourneyIT extends Journeys {
         assertNoSidewaysScroll();
         find("#strength").sendKeys(Keys.ARROW_LEFT, Keys.ARROW_LEFT);
         await(By.cssSelector("[data-zone='CHEEK_SHADOW.RIGHT'].edited"));
-        patiently(10).until(b -> find("#strength").getAttribute("data-area") != null);
-        String strength = find("#strength").getAttribute("value");
+        answered();
+        String strength = attribute("#strength", "value");
         click("#schools-open");
         click("[data-field=aim][data-value=SOFTEN]");
         patiently(10).until(b -> seen("#schools-open").contains("soften"));
         await(By.cssSelector("[data-zone='CHEEK_SHADOW.RIGHT'].edited"));
-        assertThat(find("#strength").getAttribute("value")).isEqualTo(strength);
+        assertThat(attribute("#strength", "value")).isEqualTo(strength);
         click("[data-mode=made]");
         patiently(20)
                 .until(b -> Boolean.TRUE.equals(browser.executeScript(

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -15,6 +16,8 @@ import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
+import org.openqa.selenium.ElementNotInteractableException;
+import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
@@ -91,7 +94,10 @@ abstract class Journeys {
     /** Waits, also while the part of the page that is asked for is being exchanged. */
     WebDriverWait patiently(int seconds) {
         WebDriverWait wait = new WebDriverWait(browser, Duration.ofSeconds(seconds));
-        wait.ignoring(StaleElementReferenceException.class);
+        wait.ignoreAll(List.of(
+                StaleElementReferenceException.class,
+                NoSuchElementException.class,
+                ElementNotInteractableException.class));
         return wait;
     }
 
@@ -110,13 +116,24 @@ abstract class Journeys {
 
     /** Waits for it: an answer may still be on its way. */
     WebElement find(String css) {
-        await(By.cssSelector(css));
-        return browser.findElement(By.cssSelector(css));
+        return patiently(10).until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(css)));
     }
 
+    /** Asks again when the part of the page is exchanged between finding and asking. */
     String text(String css) {
-        await(By.cssSelector(css));
-        return find(css).getText();
+        return patiently(10).until(b -> b.findElement(By.cssSelector(css)).getText());
+    }
+
+    String attribute(String css, String name) {
+        return patiently(10)
+                .until(b ->
+                        Optional.ofNullable(b.findElement(By.cssSelector(css)).getAttribute(name)))
+                .orElse("");
+    }
+
+    /** Waits until everything that was tapped is answered. */
+    void answered() {
+        until(() -> Boolean.TRUE.equals(browser.executeScript("return !window.scree || window.scree.idle()")));
     }
 
     void await(By by) {
@@ -125,9 +142,13 @@ abstract class Journeys {
 
     /** Scrolls to it first, as a person would. */
     void click(String css) {
-        WebElement element = find(css);
-        browser.executeScript("arguments[0].scrollIntoView({block:'center', behavior:'instant'})", element);
-        element.click();
+        answered();
+        patiently(10).until(b -> {
+            WebElement element = b.findElement(By.cssSelector(css));
+            browser.executeScript("arguments[0].scrollIntoView({block:'center', behavior:'instant'})", element);
+            element.click();
+            return true;
+        });
     }
 
     void assertNoSidewaysScroll() {

@@ -19,6 +19,7 @@ import scree.app.kit.Product;
 import scree.app.meter.MeterTrouble;
 import scree.app.sitting.Sitting;
 import scree.app.skin.PracticeCamera;
+import scree.core.care.Care;
 import scree.core.image.PictureRefused;
 import scree.core.light.LightCode;
 import scree.core.light.LightVerdict;
@@ -60,6 +61,10 @@ class MessagesTest {
 
     @Test
     void everyCodeOfTheCoreHasItsWords() {
+        assertWorded("care.", Care.Code.values());
+        Arrays.stream(Care.Code.values())
+                .filter(c -> c != Care.Code.HYGIENE)
+                .forEach(c -> assertThat(WORDS).containsKey("care.short." + c));
         assertWorded("depth.", Depth.values());
         assertWorded("undertone.", Undertone.Family.values());
         assertWorded("undertone.verdict.", Undertone.Family.values());

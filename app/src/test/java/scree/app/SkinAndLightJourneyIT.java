@@ -45,7 +45,7 @@ class SkinAndLightJourneyIT extends Journeys {
         await(By.id("event"));
         client = browser.getCurrentUrl().replaceAll(".*/clients/(\\d+).*", "$1");
         find("#event").sendKeys("Light");
-        click("[data-main]");
+        click("#new-sitting button.main");
         arrives("/intake");
         sitting = browser.getCurrentUrl().replaceAll(".*/sittings/(\\d+)/.*", "$1");
     }

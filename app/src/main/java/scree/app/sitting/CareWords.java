@@ -11,18 +11,18 @@ import scree.core.reason.Severity;
 public record CareWords(MessageSource messages, Locale locale) {
     /** Returns everything to say before the skin is touched, the gravest first. */
     public List<String> all(Sitting sitting) {
-        return Care.before(sitting.care()).stream().map(this::say).toList();
+        return Care.before(sitting.care()).stream().map(r -> say("care.", r)).toList();
     }
 
-    /** Returns what must not be overlooked: all but the usual hygiene, and a missing patch test only when {@code asked}. */
+    /** Returns in few words what must not be overlooked: all but the usual hygiene, and a missing patch test only when {@code asked}. */
     public List<String> grave(Sitting sitting, boolean asked) {
         return Care.before(sitting.care()).stream()
                 .filter(r -> r.severity() == Severity.CAUTION || asked && r.code() == Care.Code.NO_PATCH_TEST)
-                .map(this::say)
+                .map(r -> say("care.short.", r))
                 .toList();
     }
 
-    private String say(Reason reason) {
-        return messages.getMessage("care." + reason.code().name(), reason.args().toArray(), locale);
+    private String say(String kind, Reason reason) {
+        return messages.getMessage(kind + reason.code().name(), reason.args().toArray(), locale);
     }
 }

@@ -67,7 +67,7 @@ public class SecurityConfig {
                         .hasRole("ARTIST"))
                 .csrf(c -> c.csrfTokenRepository(tokens()).csrfTokenRequestHandler(eager()))
                 .exceptionHandling(e -> e.authenticationEntryPoint(
-                                (request, response, why) -> toSignIn(request, response, asked))
+                                (request, response, why) -> toSignIn(request, response))
                         .accessDeniedHandler((request, response, denied) -> denied(request, response, denied, asked)))
                 .logout(out -> out.logoutUrl("/sign-out")
                         .addLogoutHandler((request, response, as) -> response.setHeader("Clear-Site-Data", "\"cache\""))
@@ -101,9 +101,7 @@ public class SecurityConfig {
     }
 
     /** A session that ended while somebody worked says so; what was typed lies in their browser. */
-    private static void toSignIn(HttpServletRequest request, HttpServletResponse response, RequestCache asked)
-            throws IOException {
-        asked.saveRequest(request, response);
+    private static void toSignIn(HttpServletRequest request, HttpServletResponse response) throws IOException {
         if (request.getHeader("HX-Request") != null) {
             response.setStatus(HttpServletResponse.SC_UNAUTHORIZED);
             return;
@@ -120,7 +118,8 @@ public class SecurityConfig {
         if (signedIn || request.getRequestURI().startsWith(request.getContextPath() + "/from-home/")) {
             new AccessDeniedHandlerImpl().handle(request, response, why);
         } else {
-            toSignIn(request, response, asked);
+            asked.saveRequest(request, response);
+            toSignIn(request, response);
         }
     }
 

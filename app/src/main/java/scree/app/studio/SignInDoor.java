@@ -31,7 +31,8 @@ class SignInDoor extends OncePerRequestFilter implements AuthenticationSuccessHa
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        return !request.getMethod().equals("POST") || !request.getServletPath().equals("/sign-in");
+        return !request.getMethod().equals("POST")
+                || !request.getRequestURI().equals(request.getContextPath() + "/sign-in");
     }
 
     @Override

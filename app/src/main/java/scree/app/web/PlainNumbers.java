@@ -2,8 +2,6 @@ package scree.app.web;
 
 import java.util.regex.Pattern;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.core.convert.converter.Converter;
-import org.springframework.format.FormatterRegistry;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
@@ -19,21 +17,8 @@ public class PlainNumbers implements WebMvcConfigurer {
     private static final double LARGEST = 1e7;
 
     @Override
-    public void addFormatters(FormatterRegistry registry) {
-        registry.addConverter(new ToDouble());
-    }
-
-    @Override
     public void addInterceptors(InterceptorRegistry registry) {
         registry.addInterceptor(new NoNul());
-    }
-
-    /** A named class, since a lambda would not tell its types. */
-    private static final class ToDouble implements Converter<String, Double> {
-        @Override
-        public Double convert(String text) {
-            return text.isBlank() ? null : PlainNumbers.of(text);
-        }
     }
 
     /**
