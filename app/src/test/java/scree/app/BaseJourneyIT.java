@@ -119,6 +119,7 @@ class BaseJourneyIT extends Journeys {
         until(() -> browser.findElements(By.cssSelector(".asked > .chip[aria-pressed=true]"))
                         .size()
                 == 1);
+        answered();
         assertThat(text(".ranks")).containsPattern("freckles");
         click(".asked > .chip");
         assertAccessible("base");

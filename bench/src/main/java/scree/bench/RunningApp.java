@@ -6,6 +6,10 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 
 /** The built application in a process of its own, on free ports, until it is closed. */
@@ -24,7 +28,11 @@ final class RunningApp implements AutoCloseable {
     static RunningApp start(String jar, Map<String, String> settings) throws IOException, InterruptedException {
         int port = freePort();
         int health = freePort();
-        ProcessBuilder builder = new ProcessBuilder("java", "-Xmx512m", "-XX:+UseSerialGC", "-jar", jar);
+        List<String> command = new ArrayList<>(List.of("java"));
+        String options = System.getenv("SCREE_JAVA_OPTIONS"); // the same as ./scree start uses
+        command.addAll(List.of((options == null ? "-Xmx320m -XX:+UseSerialGC" : options).split(" ")));
+        command.addAll(List.of("-jar", jar));
+        ProcessBuilder builder = new ProcessBuilder(command);
         builder.environment().put("SCREE_PORT", String.valueOf(port));
         builder.environment().put("SCREE_HEALTH_PORT", String.valueOf(health));
         builder.environment().putAll(settings);
@@ -50,6 +58,18 @@ final class RunningApp implements AutoCloseable {
     /** Returns seconds from new process to healthy. */
     double seconds() {
         return seconds;
+    }
+
+    /** Returns megabytes of memory that the process holds, as the system counts them; NaN where it does not say. */
+    double residentMb() throws IOException {
+        Path status = Path.of("/proc/" + process.pid() + "/status");
+        return Files.exists(status)
+                ? Files.readAllLines(status).stream()
+                        .filter(l -> l.startsWith("VmRSS:"))
+                        .mapToDouble(l -> Double.parseDouble(l.replaceAll("\\D", "")) / 1024)
+                        .findFirst()
+                        .orElse(Double.NaN)
+                : Double.NaN;
     }
 
     URI at(String path) {

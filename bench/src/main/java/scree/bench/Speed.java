@@ -104,7 +104,8 @@ final class Speed {
         figure("photo_12mp_ratio", whole / plain, "x");
     }
 
-    private static byte[] twelveMegapixels() {
+    /** Returns a JPEG of twelve megapixels with a face and the colour card. */
+    static byte[] twelveMegapixels() {
         var portrait = Studio.seat(Ensemble.all().get(4), Lighting.facingWindow(), 1200);
         BufferedImage small = portrait.shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1))
                 .toImage();

@@ -171,7 +171,7 @@ class BaseController {
         Shortlist.Ranked standing = bases.standing(me.studio(), id, product).orElseThrow(() -> new NotHere("base"));
         String overruled = new BaseWords(messages, locale).overruled(standing);
         try {
-            bases.take(me, id, product, note.isBlank() ? null : note.strip(), cut(overruled), instead);
+            bases.take(me, id, standing, note.isBlank() ? null : note.strip(), cut(overruled), instead);
         } catch (StaleSave meanwhile) {
             model.addAttribute("refused", BaseWords.meanwhile(meanwhile, messages, locale));
             model.addAttribute("note", note);

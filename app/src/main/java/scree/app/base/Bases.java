@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.kit.Kit;
@@ -208,26 +209,20 @@ public class Bases {
             return chosen.stream().filter(found::containsKey).map(found::get).toList();
         }
 
-        /** Returns the place of one base among all, 1 and up, with its figures. */
+        /** Returns the place of one base among all that are not set aside, 1 and up, with its figures. */
         Optional<Shortlist.Ranked> only(long product) {
-            return ranking
-                    .best(target, family, wish, 1, i -> kept.bases().get(i).id() == product)
-                    .stream()
+            List<Product> all = kept.bases();
+            return IntStream.range(0, all.size())
+                    .filter(i -> all.get(i).id() == product)
+                    .mapToObj(i -> ranking.at(i, target, family, wish))
                     .findFirst()
                     .map(p -> ranked(p, 1 + before(p)));
         }
 
         private int before(BaseRanking.Placed one) {
-            List<Product> all = kept.bases();
-            return (int) ranking
-                    .best(
-                            target,
-                            family,
-                            wish,
-                            all.size(),
-                            i -> struck(all.get(i)).isEmpty())
-                    .stream()
-                    .filter(p -> p.position() != one.position() && p.standing() < one.standing())
+            return (int) IntStream.range(0, kept.bases().size())
+                    .filter(i -> i != one.position() && !isStruck(i))
+                    .filter(i -> ranking.at(i, target, family, wish).standing() < one.standing())
                     .count();
         }
     }
@@ -311,7 +306,13 @@ public class Bases {
      */
     @Transactional
     public BaseChoice take(Member me, long sitting, long productId, String note, String overruled, long instead) {
-        Shortlist.Ranked r = standing(me.studio(), sitting, productId).orElseThrow(() -> new NotHere("base"));
+        Shortlist.Ranked standing = standing(me.studio(), sitting, productId).orElseThrow(() -> new NotHere("base"));
+        return take(me, sitting, standing, note, overruled, instead);
+    }
+
+    /** The same with its standing as it was just looked up. */
+    @Transactional
+    public BaseChoice take(Member me, long sitting, Shortlist.Ranked r, String note, String overruled, long instead) {
         BaseChoice.Worn worn =
                 new BaseChoice.Worn(r.product(), r.onSkin(), r.difference(), Math.max(1, r.rank()), overruled, null);
         return keep(me, sitting, worn, note, instead);

@@ -55,6 +55,11 @@ public class KitShelf {
             }
         }
 
+        /** Returns the version of the kit that this is. */
+        public long version() {
+            return version;
+        }
+
         /** Returns whether the base at a position may have to stand apart; for all others nobody need ask. */
         public boolean doubtful(int position) {
             return doubtful.get(position);

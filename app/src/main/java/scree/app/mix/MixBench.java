@@ -1,5 +1,8 @@
 package scree.app.mix;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -46,6 +49,8 @@ import tools.jackson.databind.json.JsonMapper;
 public class MixBench {
     /** Bases that a recipe may choose from, nearest to the skin first, beside all drops. */
     private static final int POOL = 280;
+
+    private static final int PROPOSALS_KEPT = 40;
     /** Parts of a proposed recipe. House choice: still counted and repeated by hand. */
     static final int PARTS = 8;
 
@@ -60,6 +65,9 @@ public class MixBench {
     private final Steps steps;
     private final Meters meters;
     private final JsonMapper json;
+    /** A tap changes the sheet, not what the kit offers: that is searched once for a skin and a kit. */
+    private final Cache<Question, Proposed> proposals =
+            Caffeine.newBuilder().maximumSize(PROPOSALS_KEPT).build();
 
     MixBench(
             MixMapper mapper,
@@ -149,23 +157,49 @@ public class MixBench {
         return bases.target(studio, id).flatMap(target -> bench(studio, sitting, target));
     }
 
+    /** All that a proposal depends on; the kit's version stands for its products and formulas, in every process. */
+    private record Question(
+            StudioId studio,
+            long kitVersion,
+            LocalDate today,
+            Lab target,
+            String allergies,
+            String reactions,
+            String before) {}
+
+    /** What the kit offers for a skin, and the best of it. */
+    private record Proposed(Pool pool, RecipeSearch.Found found) {}
+
+    private Proposed proposed(StudioId studio, Sitting s, Lab target) {
+        Question question = new Question(
+                studio,
+                shelf.of(studio).version(),
+                shelf.today(),
+                target,
+                s.allergies(),
+                s.reactions(),
+                s.toldBefore());
+        return proposals.get(question, q -> {
+            Pool pool = pool(studio, s, target);
+            return new Proposed(pool, new RecipeSearch(pool.ingredients(), pool.drops(), PARTS).best(target));
+        });
+    }
+
     private Optional<Bench> bench(StudioId studio, Sitting sitting, MatchTarget target) {
-        Pool pool = pool(studio, sitting, target.colour());
-        if (pool.ingredients().isEmpty()) {
-            return Optional.empty();
-        }
-        RecipeSearch.Found found = new RecipeSearch(pool.ingredients(), pool.drops(), PARTS).best(target.colour());
-        if (found.best().isEmpty()) {
+        Proposed proposed = proposed(studio, sitting, target.colour());
+        Pool pool = proposed.pool();
+        RecipeSearch.Found found = proposed.found();
+        if (pool.ingredients().isEmpty() || found.best().isEmpty()) {
             return Optional.empty();
         }
         Optional<Steps.Present<MixSheet>> present = steps.present(studio, sitting.id(), KIND);
         Recipe first = RecipeAdvice.simpler(found).or(found::best).orElseThrow();
-        MixSheet proposed = MixSheet.of(parts(first));
-        MixSheet sheet = present.map(Steps.Present::state).orElse(proposed);
+        MixSheet usual = MixSheet.of(parts(first));
+        MixSheet sheet = present.map(Steps.Present::state).orElse(usual);
         Optional<Recipe> recipe = pool.recipe(sheet, target.colour());
         if (recipe.isEmpty()) {
             // what lay on the bench is gone from the kit
-            sheet = proposed;
+            sheet = usual;
             recipe = Optional.of(first);
         }
         return Optional.of(new Bench(

@@ -32,7 +32,7 @@ class PictureGate {
 
     @Autowired
     PictureGate(
-            @Value("${scree.pictures.memory-mb:150}") int room,
+            @Value("${scree.pictures.memory-mb:110}") int room,
             @Value("${scree.pictures.longest-wait:20s}") Duration turn) {
         this(room, turn, System::nanoTime);
     }

@@ -29,8 +29,8 @@ import scree.core.image.Raster;
 @Service
 public class Pictures implements Deletable {
     private static final int THUMB_SIDE = 320;
-    /** Pixels of pictures being worked on, kept in memory: eight of the stored size at 4 bytes. */
-    private static final long PIXELS_KEPT = 8L * 2000 * 1500;
+    /** Pixels of pictures being worked on, kept in memory: three of the stored size at 4 bytes. */
+    private static final long PIXELS_KEPT = 3L * 2000 * 1500;
 
     private final PictureMapper mapper;
     private final PictureGate gate;
@@ -51,6 +51,7 @@ public class Pictures implements Deletable {
     /**
      * A picture made ready to be kept: read, shrunk, bare of everything but pixels.
      *
+     * @param raster as the stored file will be read again, so that a second look gives the same figures
      * @param camera make and model as the file said, or null
      */
     public record Ready(Raster raster, byte[] jpeg, byte[] thumb, String sha256, String camera) {}
@@ -62,11 +63,11 @@ public class Pictures implements Deletable {
      */
     public Ready ready(Upload upload) {
         return gate.read(upload, (bytes, patience) -> {
-            Raster raster = PictureIntake.read(bytes, patience);
-            byte[] jpeg = PictureIntake.encodeForStore(raster);
-            byte[] thumb = PictureIntake.encodeJpeg(faceCrop(raster).shrunkTo(THUMB_SIDE), 0.9f);
+            byte[] jpeg = PictureIntake.encodeForStore(PictureIntake.read(bytes, patience));
+            Raster stored = PictureIntake.read(jpeg);
+            byte[] thumb = PictureIntake.encodeJpeg(faceCrop(stored).shrunkTo(THUMB_SIDE), 0.9f);
             return new Ready(
-                    raster,
+                    stored,
                     jpeg,
                     thumb,
                     sha256(jpeg),
@@ -82,7 +83,7 @@ public class Pictures implements Deletable {
     /** Stores a picture and returns its id. */
     @Transactional
     public long store(StudioId studio, long sitting, Ready ready) {
-        return mapper.add(
+        long id = mapper.add(
                 studio,
                 sitting,
                 ready.sha256(),
@@ -91,6 +92,8 @@ public class Pictures implements Deletable {
                 ready.jpeg(),
                 ready.thumb(),
                 ready.camera());
+        recent.put(id, ready.raster());
+        return id;
     }
 
     /** Returns a stored picture's pixels. */

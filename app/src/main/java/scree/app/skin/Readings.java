@@ -175,6 +175,7 @@ public class Readings {
             if (mapper.ofSitting(studio, sitting) != null) {
                 meters.forgetLight(studio, sitting); // it was read in the former picture's light
             }
+            sightings.put(picture, card);
             Long id = mapper.replace(studio, row(sitting, picture, face, scene, read));
             if (id != null) { // else a newer picture was read meanwhile
                 store(studio, id, read);

@@ -28,9 +28,9 @@ class SignInLimit {
     private static final List<Bandwidth> OF_PAIR =
             List.of(a(5, Duration.ofMinutes(1)), a(15, Duration.ofHours(1)), a(30, Duration.ofDays(1)));
 
-    /** House choice: a studio behind one address signs in at once in the morning. */
+    /** House choice: thirty people behind one address sign in at once in the morning, some of them twice. */
     private static final List<Bandwidth> OF_ADDRESS =
-            List.of(a(20, Duration.ofMinutes(1)), a(120, Duration.ofHours(1)));
+            List.of(a(60, Duration.ofMinutes(1)), a(300, Duration.ofHours(1)));
 
     /** House choice: many addresses together get no further than a few dozen a day. */
     private static final List<Bandwidth> OF_ACCOUNT = List.of(a(30, Duration.ofHours(1)), a(60, Duration.ofDays(1)));
