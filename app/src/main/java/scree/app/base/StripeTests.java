@@ -90,6 +90,11 @@ public class StripeTests {
     @Transactional
     public void answer(Member me, long sitting, long product, DryDown.Answer answer) {
         Lab skin = skin(me.studio(), sitting);
+        sittings.hold(me.studio(), sitting);
+        boolean lay = mapper.lift(me.studio(), sitting, product) > 0;
+        if (!lay && mapper.stripes(me.studio(), sitting).contains(product)) {
+            return; // answered by the press before
+        }
         if (powder(kit.get(me.studio(), product))) {
             double by = answer == DryDown.Answer.TOO_DEEP
                     ? POWDER_STEP
@@ -98,7 +103,6 @@ public class StripeTests {
         } else {
             dryDowns.seen(me, sitting, product, answer, skin);
         }
-        mapper.lift(me.studio(), sitting, product);
     }
 
     private static boolean powder(Product p) {
