@@ -195,11 +195,13 @@ class ShieldedIT {
     /** A product opened in the year 300000 once made Today, Kit, Base and Mix fall for the whole studio. */
     @Test
     void aProductOpenedOnNoDayIsShownAndCanBeMended() throws Exception {
-        assertThatThrownBy(() -> sql.update("UPDATE product SET opened_on = make_date(300000, 1, 1) WHERE id = ?", product))
+        assertThatThrownBy(() ->
+                        sql.update("UPDATE product SET opened_on = make_date(300000, 1, 1) WHERE id = ?", product))
                 .isInstanceOf(DataIntegrityViolationException.class);
         sql.execute("ALTER TABLE product DROP CONSTRAINT product_opened_on_exists");
         try {
-            sql.update("UPDATE product SET opened_on = make_date(300000, 1, 1), months_open = 12 WHERE id = ?", product);
+            sql.update(
+                    "UPDATE product SET opened_on = make_date(300000, 1, 1), months_open = 12 WHERE id = ?", product);
             http.perform(get("/").with(user(me))).andExpect(status().isOk());
             http.perform(get("/kit").with(user(me)))
                     .andExpect(status().isOk())

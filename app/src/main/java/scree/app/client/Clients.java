@@ -1,11 +1,10 @@
 package scree.app.client;
 
-import java.time.OffsetDateTime;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.bin.BinTable;
 import scree.app.bin.Deletable;
-import scree.app.bin.Deleted;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
@@ -41,35 +40,13 @@ public class Clients implements Deletable {
         }
     }
 
-    /** Deletes it; it can be brought back for thirty days. */
-    @Transactional
-    public void delete(StudioId studio, long id) {
-        if (mapper.delete(studio, id) == 0) {
-            throw new NotHere("client");
-        }
-    }
-
     @Override
     public String kind() {
         return "client";
     }
 
     @Override
-    public List<Deleted> deleted(StudioId studio) {
-        return mapper.deleted(studio);
-    }
-
-    @Override
-    @Transactional
-    public void restore(StudioId studio, long id) {
-        if (mapper.restore(studio, id) == 0) {
-            throw new NotHere("client");
-        }
-    }
-
-    @Override
-    @Transactional
-    public void erase(StudioId studio, OffsetDateTime before) {
-        mapper.erase(studio, before);
+    public BinTable table() {
+        return mapper;
     }
 }

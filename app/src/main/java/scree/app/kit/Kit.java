@@ -2,15 +2,14 @@ package scree.app.kit;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Set;
 import java.util.function.IntConsumer;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.bin.BinTable;
 import scree.app.bin.Deletable;
-import scree.app.bin.Deleted;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
@@ -102,37 +101,27 @@ public class Kit implements Deletable {
         dryDowns.relearn(studio, product);
     }
 
-    /** Deletes it; it can be brought back for thirty days. */
-    @Transactional
-    public void delete(StudioId studio, long id) {
-        if (mapper.delete(studio, id) == 0) {
-            throw new NotHere("product");
-        }
-        mapper.raiseKitVersion(studio);
-    }
-
     @Override
     public String kind() {
         return "product";
     }
 
     @Override
-    public List<Deleted> deleted(StudioId studio) {
-        return mapper.deleted(studio);
+    public BinTable table() {
+        return mapper;
     }
 
     @Override
     @Transactional
-    public void restore(StudioId studio, long id) {
-        if (mapper.restore(studio, id) == 0) {
-            throw new NotHere("product");
-        }
+    public void delete(StudioId studio, long id) {
+        Deletable.super.delete(studio, id);
         mapper.raiseKitVersion(studio);
     }
 
     @Override
     @Transactional
-    public void erase(StudioId studio, OffsetDateTime before) {
-        mapper.erase(studio, before);
+    public void restore(StudioId studio, long id) {
+        Deletable.super.restore(studio, id);
+        mapper.raiseKitVersion(studio);
     }
 }

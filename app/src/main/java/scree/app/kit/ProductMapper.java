@@ -1,17 +1,16 @@
 package scree.app.kit;
 
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Set;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
-import scree.app.bin.Deleted;
+import scree.app.bin.BinTable;
 import scree.app.studio.StudioId;
 
 /** The products of one studio. */
 @Mapper
-interface ProductMapper {
+interface ProductMapper extends BinTable {
     List<Product> all(@Param("studio") StudioId studio);
 
     List<Product> page(
@@ -55,12 +54,4 @@ interface ProductMapper {
 
     /** Adds many in one statement. */
     int addAll(@Param("studio") StudioId studio, @Param("products") List<Product> products);
-
-    int delete(@Param("studio") StudioId studio, @Param("id") long id);
-
-    List<Deleted> deleted(@Param("studio") StudioId studio);
-
-    int restore(@Param("studio") StudioId studio, @Param("id") long id);
-
-    int erase(@Param("studio") StudioId studio, @Param("before") OffsetDateTime before);
 }

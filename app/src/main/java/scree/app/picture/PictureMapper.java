@@ -1,16 +1,15 @@
 package scree.app.picture;
 
-import java.time.OffsetDateTime;
 import java.util.Collection;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
-import scree.app.bin.Deleted;
+import scree.app.bin.BinTable;
 import scree.app.studio.StudioId;
 
 /** The pictures of one studio. */
 @Mapper
-interface PictureMapper {
+interface PictureMapper extends BinTable {
     /** Bytes of a file. */
     record Bytes(byte[] bytes) {}
 
@@ -33,12 +32,4 @@ interface PictureMapper {
     Picture find(@Param("studio") StudioId studio, @Param("id") long id);
 
     List<Picture> latest(@Param("studio") StudioId studio, @Param("sittings") Collection<Long> sittings);
-
-    int delete(@Param("studio") StudioId studio, @Param("id") long id);
-
-    List<Deleted> deleted(@Param("studio") StudioId studio);
-
-    int restore(@Param("studio") StudioId studio, @Param("id") long id);
-
-    int erase(@Param("studio") StudioId studio, @Param("before") OffsetDateTime before);
 }

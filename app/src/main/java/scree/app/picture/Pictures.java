@@ -8,7 +8,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.time.OffsetDateTime;
 import java.util.Collection;
 import java.util.HexFormat;
 import java.util.List;
@@ -18,8 +17,8 @@ import java.util.stream.Collectors;
 import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.bin.BinTable;
 import scree.app.bin.Deletable;
-import scree.app.bin.Deleted;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.image.PictureIntake;
@@ -168,35 +167,13 @@ public class Pictures implements Deletable {
         }
     }
 
-    /** Deletes it; it can be brought back for thirty days. */
-    @Transactional
-    public void delete(StudioId studio, long id) {
-        if (mapper.delete(studio, id) == 0) {
-            throw new NotHere("picture");
-        }
-    }
-
     @Override
     public String kind() {
         return "picture";
     }
 
     @Override
-    public List<Deleted> deleted(StudioId studio) {
-        return mapper.deleted(studio);
-    }
-
-    @Override
-    @Transactional
-    public void restore(StudioId studio, long id) {
-        if (mapper.restore(studio, id) == 0) {
-            throw new NotHere("picture");
-        }
-    }
-
-    @Override
-    @Transactional
-    public void erase(StudioId studio, OffsetDateTime before) {
-        mapper.erase(studio, before);
+    public BinTable table() {
+        return mapper;
     }
 }

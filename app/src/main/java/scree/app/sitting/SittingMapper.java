@@ -1,16 +1,15 @@
 package scree.app.sitting;
 
 import java.time.LocalDateTime;
-import java.time.OffsetDateTime;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
-import scree.app.bin.Deleted;
+import scree.app.bin.BinTable;
 import scree.app.studio.StudioId;
 
 /** The sittings of one studio. */
 @Mapper
-interface SittingMapper {
+interface SittingMapper extends BinTable {
     Sitting find(@Param("studio") StudioId studio, @Param("id") long id);
 
     List<Sitting> between(
@@ -44,12 +43,4 @@ interface SittingMapper {
     Long hold(@Param("studio") StudioId studio, @Param("id") long id);
 
     int finish(@Param("studio") StudioId studio, @Param("id") long id);
-
-    int delete(@Param("studio") StudioId studio, @Param("id") long id);
-
-    List<Deleted> deleted(@Param("studio") StudioId studio);
-
-    int restore(@Param("studio") StudioId studio, @Param("id") long id);
-
-    int erase(@Param("studio") StudioId studio, @Param("before") OffsetDateTime before);
 }

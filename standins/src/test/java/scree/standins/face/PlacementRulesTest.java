@@ -40,7 +40,7 @@ import scree.core.skin.SkinType;
 
 /** The craft's rules on faces that no rule was made for. */
 class PlacementRulesTest {
-    private static final int FACES = 10_000;
+    private static final int FACES = 1_000;
 
     @Test
     void noRuleIsBrokenOnTenThousandFaces() {
