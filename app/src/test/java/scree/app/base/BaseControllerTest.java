@@ -7,6 +7,7 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.ArgumentMatchers.same;
 import static org.mockito.ArgumentMatchers.startsWith;
 import static org.mockito.BDDMockito.given;
 import static org.mockito.Mockito.never;
@@ -204,7 +205,7 @@ class BaseControllerTest {
                 .take(
                         eq(RUNA),
                         eq(5L),
-                        eq(2L),
+                        same(struck),
                         eq("softer"),
                         startsWith("Past its time after opening. Near by figures"),
                         eq(9L));
@@ -212,13 +213,14 @@ class BaseControllerTest {
 
     @Test
     void aBaseWithNothingAgainstItIsTakenWithoutAWord() throws Exception {
-        given(bases.standing(any(), anyLong(), anyLong())).willReturn(Optional.of(ranked(2, 1, "LIQUID", 0)));
+        Shortlist.Ranked first = ranked(2, 1, "LIQUID", 0);
+        given(bases.standing(any(), anyLong(), anyLong())).willReturn(Optional.of(first));
         http.perform(post("/sittings/5/base/take")
                         .param("product", "2")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(redirectedUrlPattern("/sittings/5/base?taken*"));
-        verify(bases).take(RUNA, 5, 2, null, null, 0);
+        verify(bases).take(RUNA, 5, first, null, null, 0);
     }
 
     @Test
