@@ -14,7 +14,8 @@ import scree.core.image.PictureRefused;
 
 /**
  * The one door through which uploaded pictures are read. It shares a fixed share of memory out, in megabytes of file and decoded
- * pixels: a few large pictures are read at a time, the others wait in line, and nobody waits or is read for ever.
+ * pixels, and leaves one processor to the pages: a few large pictures are read at a time, the others wait in line, and nobody
+ * waits or is read for ever.
  */
 @Component
 class PictureGate {
@@ -26,6 +27,7 @@ class PictureGate {
 
     private final int room;
     private final Semaphore free;
+    private final Semaphore readers;
     private final Duration turn;
     private final LongSupplier nanos;
     private final AtomicInteger waiting = new AtomicInteger();
@@ -34,13 +36,17 @@ class PictureGate {
     PictureGate(
             @Value("${scree.pictures.memory-mb:110}") int room,
             @Value("${scree.pictures.longest-wait:20s}") Duration turn) {
-        this(room, turn, System::nanoTime);
+        this(room, Runtime.getRuntime().availableProcessors() - 1, turn, System::nanoTime);
     }
 
-    /** @param room megabytes shared out; at least as much as one picture may take */
-    PictureGate(int room, Duration turn, LongSupplier nanos) {
+    /**
+     * @param room megabytes shared out; at least as much as one picture may take
+     * @param readers pictures read at once however small they are, at least one
+     */
+    PictureGate(int room, int readers, Duration turn, LongSupplier nanos) {
         this.room = Math.max(room, PictureIntake.MOST_BYTES / MB + 1 + MOST_DECODED);
         this.free = new Semaphore(this.room, true);
+        this.readers = new Semaphore(Math.max(1, readers), true);
         this.turn = turn;
         this.nanos = nanos;
     }
@@ -76,20 +82,34 @@ class PictureGate {
             throw new PictureRefused(PictureRefused.Why.BUSY);
         } finally {
             free.release(held);
+            readers.release();
         }
     }
 
     private void takeTurn(int megabytes) {
         waiting.incrementAndGet();
+        long until = System.nanoTime() + turn.toNanos();
         try {
-            if (!free.tryAcquire(megabytes, turn.toMillis(), TimeUnit.MILLISECONDS)) {
+            take(readers, 1, until);
+            try {
+                take(free, megabytes, until);
+            } catch (PictureRefused busy) {
+                readers.release();
+                throw busy;
+            }
+        } finally {
+            waiting.decrementAndGet();
+        }
+    }
+
+    private static void take(Semaphore of, int permits, long until) {
+        try {
+            if (!of.tryAcquire(permits, until - System.nanoTime(), TimeUnit.NANOSECONDS)) {
                 throw new PictureRefused(PictureRefused.Why.BUSY);
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new PictureRefused(PictureRefused.Why.BUSY);
-        } finally {
-            waiting.decrementAndGet();
         }
     }
 

@@ -27,7 +27,7 @@ class PictureGateTest {
 
     @Test
     void aPictureThatIsTooLargeIsRefusedBeforeItsBytesAreRead() {
-        PictureGate gate = new PictureGate(150, Duration.ofSeconds(1), System::nanoTime);
+        PictureGate gate = new PictureGate(150, 4, Duration.ofSeconds(1), System::nanoTime);
         Upload huge = new Upload() {
             @Override
             public long size() {
@@ -45,7 +45,7 @@ class PictureGateTest {
     /** Ten large ones at once: never more memory is shared out than there is, and all are read. */
     @Test
     void tenLargePicturesTakeTurnsAndAllAreRead() throws Exception {
-        PictureGate gate = new PictureGate(150, Duration.ofSeconds(60), System::nanoTime);
+        PictureGate gate = new PictureGate(150, 4, Duration.ofSeconds(60), System::nanoTime);
         AtomicInteger inside = new AtomicInteger();
         AtomicInteger most = new AtomicInteger();
         AtomicInteger read = new AtomicInteger();
@@ -62,9 +62,27 @@ class PictureGateTest {
         assertThat(gate.waiting()).isZero();
     }
 
+    /** However small they are: one processor stays for the pages. */
+    @Test
+    void noMoreAreReadAtOnceThanThereAreReaders() throws Exception {
+        PictureGate gate = new PictureGate(150, 2, Duration.ofSeconds(60), System::nanoTime);
+        AtomicInteger inside = new AtomicInteger();
+        AtomicInteger most = new AtomicInteger();
+        Race.run(
+                10,
+                () -> gate.read(Upload.of(SMALL), (bytes, patience) -> {
+                    most.accumulateAndGet(inside.incrementAndGet(), Math::max);
+                    Thread.yield();
+                    PictureIntake.read(bytes, patience);
+                    inside.decrementAndGet();
+                    return true;
+                }));
+        assertThat(most.get()).isBetween(1, 2);
+    }
+
     @Test
     void whoseTurnDoesNotComeIsToldAndTheNextOneIsRead() throws Exception {
-        PictureGate gate = new PictureGate(0, Duration.ofMillis(50), System::nanoTime);
+        PictureGate gate = new PictureGate(0, 4, Duration.ofMillis(50), System::nanoTime);
         CountDownLatch in = new CountDownLatch(1);
         CountDownLatch out = new CountDownLatch(1);
         Thread first = new Thread(() -> gate.read(Upload.of(LARGE), (b, p) -> {
@@ -89,7 +107,7 @@ class PictureGateTest {
 
     @Test
     void memoryThatRunsOutIsARefusalAndWhatWasHeldIsGivenBack() {
-        PictureGate gate = new PictureGate(0, Duration.ofMillis(50), System::nanoTime);
+        PictureGate gate = new PictureGate(0, 1, Duration.ofMillis(50), System::nanoTime);
         for (int i = 0; i < 5; i++) {
             assertThatThrownBy(() -> gate.read(Upload.of(SMALL), (b, p) -> {
                         throw new OutOfMemoryError("test");
@@ -103,7 +121,7 @@ class PictureGateTest {
     @Test
     void patienceIsOverAfterFiveSecondsOfTheClockGiven() {
         long[] now = {0};
-        PictureGate gate = new PictureGate(150, Duration.ofSeconds(1), () -> now[0]);
+        PictureGate gate = new PictureGate(150, 4, Duration.ofSeconds(1), () -> now[0]);
         gate.read(Upload.of(SMALL), (b, patience) -> {
             now[0] = Duration.ofMillis(4900).toNanos();
             assertThat(patience.over()).isFalse();

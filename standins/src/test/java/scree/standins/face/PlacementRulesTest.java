@@ -43,7 +43,7 @@ class PlacementRulesTest {
     private static final int FACES = 1_000;
 
     @Test
-    void noRuleIsBrokenOnTenThousandFaces() {
+    void noRuleIsBrokenOnAThousandFaces() {
         Map<String, Integer> broken = new ConcurrentHashMap<>();
         IntStream.range(0, FACES).parallel().forEach(i -> {
             Cases.Case c = Cases.at(i);
