@@ -14,6 +14,12 @@ import java.util.Map;
 
 /** The built application in a process of its own, on free ports, until it is closed. */
 final class RunningApp implements AutoCloseable {
+    static {
+        // seconds; less than the application keeps an idle connection, so that none is closed while a request is on its
+        // way
+        System.setProperty("jdk.httpclient.keepalive.timeout", "10");
+    }
+
     private final Process process;
     private final int port;
     private final double seconds;
