@@ -6,10 +6,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.Collection;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.bin.BinTable;
 import scree.app.bin.Deletable;
+import scree.app.studio.Secrets;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.image.PictureIntake;
@@ -69,7 +67,7 @@ public class Pictures implements Deletable {
                     stored,
                     jpeg,
                     thumb,
-                    sha256(jpeg),
+                    Secrets.hash(jpeg),
                     PictureIntake.cameraOf(bytes).orElse(null));
         });
     }
@@ -157,14 +155,6 @@ public class Pictures implements Deletable {
         var image = new java.awt.image.BufferedImage(side, side, java.awt.image.BufferedImage.TYPE_INT_RGB);
         image.getGraphics().drawImage(r.toImage(), -left, -top, null);
         return image;
-    }
-
-    private static String sha256(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
     }
 
     @Override

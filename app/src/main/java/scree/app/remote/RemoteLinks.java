@@ -2,17 +2,11 @@ package scree.app.remote;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -30,6 +24,7 @@ import scree.app.sitting.IntakeAnswers;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Member;
+import scree.app.studio.Secrets;
 import scree.app.studio.StudioId;
 import scree.app.studio.Upkeep;
 import scree.app.web.NotHere;
@@ -52,7 +47,6 @@ public class RemoteLinks implements Upkeep.Task {
     private static final int MOST_FACES = 100;
     private static final int TOKEN_BYTES = 24;
     private static final String EVENT = "Picture from home";
-    private static final SecureRandom RANDOM = new SecureRandom();
 
     private final RemoteMapper mapper;
     private final Clients clients;
@@ -92,10 +86,8 @@ public class RemoteLinks implements Upkeep.Task {
     @Transactional
     public String make(Member me, long client) {
         clients.get(me.studio(), client);
-        byte[] bytes = new byte[TOKEN_BYTES];
-        RANDOM.nextBytes(bytes);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        mapper.add(me.studio(), client, me.artistId(), hash(token), now().plus(OPEN_FOR));
+        String token = Secrets.token(TOKEN_BYTES);
+        mapper.add(me.studio(), client, me.artistId(), Secrets.hash(token), now().plus(OPEN_FOR));
         return token;
     }
 
@@ -125,7 +117,7 @@ public class RemoteLinks implements Upkeep.Task {
 
     /** @throws LinkClosed when it was never made, has expired or was used */
     RemoteLink at(String token) {
-        RemoteLink link = token.length() > 80 ? null : mapper.byToken(hash(token));
+        RemoteLink link = token.length() > 80 ? null : mapper.byToken(Secrets.hash(token));
         if (link == null) {
             throw new LinkClosed(LinkClosed.Why.UNKNOWN);
         }
@@ -274,14 +266,5 @@ public class RemoteLinks implements Upkeep.Task {
 
     private OffsetDateTime now() {
         return OffsetDateTime.now(clock);
-    }
-
-    private static String hash(String token) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
     }
 }

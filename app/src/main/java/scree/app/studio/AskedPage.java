@@ -14,6 +14,7 @@ import org.springframework.http.ResponseCookie;
 import org.springframework.security.web.savedrequest.RequestCache;
 import org.springframework.security.web.savedrequest.SavedRequest;
 import org.springframework.security.web.savedrequest.SimpleSavedRequest;
+import org.springframework.web.util.WebUtils;
 
 /**
  * Remembers in a short-lived cookie which page was asked for before signing in: its path only, so that no host that somebody
@@ -78,22 +79,16 @@ final class AskedPage implements RequestCache {
     }
 
     private static String path(HttpServletRequest request) {
-        if (request.getCookies() == null) {
+        Cookie cookie = WebUtils.getCookie(request, COOKIE);
+        if (cookie == null || cookie.getValue().isEmpty() || cookie.getValue().length() > 3 * LONGEST) {
             return null;
         }
-        for (Cookie c : request.getCookies()) {
-            if (c.getName().equals(COOKIE)
-                    && !c.getValue().isEmpty()
-                    && c.getValue().length() <= 3 * LONGEST) {
-                try {
-                    String path = URLDecoder.decode(c.getValue(), StandardCharsets.UTF_8);
-                    return own(path) ? path : null;
-                } catch (IllegalArgumentException e) {
-                    return null;
-                }
-            }
+        try {
+            String path = URLDecoder.decode(cookie.getValue(), StandardCharsets.UTF_8);
+            return own(path) ? path : null;
+        } catch (IllegalArgumentException e) {
+            return null;
         }
-        return null;
     }
 
     private static void put(HttpServletRequest request, HttpServletResponse response, String value, Duration kept) {

@@ -8,8 +8,6 @@ import io.github.bucket4j.distributed.proxy.ProxyManager;
 import io.github.bucket4j.postgresql.Bucket4jPostgreSQL;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
@@ -101,11 +99,7 @@ class SignInLimit {
     }
 
     private static long key(String text) {
-        try {
-            return ByteBuffer.wrap(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)))
-                    .getLong();
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
+        return ByteBuffer.wrap(Secrets.sha256(text.getBytes(StandardCharsets.UTF_8)))
+                .getLong();
     }
 }

@@ -1,10 +1,9 @@
 package scree.app.web;
 
-import java.security.SecureRandom;
-import java.util.Base64;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.studio.Secrets;
 import scree.app.studio.StudioId;
 import scree.app.studio.Upkeep;
 
@@ -14,7 +13,6 @@ import scree.app.studio.Upkeep;
  */
 @Service
 public class Once implements Upkeep.Task {
-    private static final SecureRandom RANDOM = new SecureRandom();
     private static final int TOKEN_BYTES = 15;
     private static final int LEAST_LENGTH = 8;
     private static final int MOST_LENGTH = 64;
@@ -27,9 +25,7 @@ public class Once implements Upkeep.Task {
 
     /** Returns a token for a form that is about to be shown. */
     public static String fresh() {
-        byte[] bytes = new byte[TOKEN_BYTES];
-        RANDOM.nextBytes(bytes);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        return Secrets.token(TOKEN_BYTES);
     }
 
     /**
