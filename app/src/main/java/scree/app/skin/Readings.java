@@ -2,17 +2,11 @@ package scree.app.skin;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Collections;
-import java.util.Comparator;
-import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -24,7 +18,6 @@ import scree.app.card.Cards;
 import scree.app.face.Faces;
 import scree.app.face.TakenFace;
 import scree.app.meter.Meters;
-import scree.app.meter.Pressed;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
 import scree.app.sitting.Remembered;
@@ -33,7 +26,6 @@ import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
-import scree.core.colour.Lab;
 import scree.core.face.FacePoints;
 import scree.core.image.Calibration;
 import scree.core.image.CameraProfile;
@@ -43,23 +35,15 @@ import scree.core.image.LeftOut;
 import scree.core.image.Point;
 import scree.core.image.PrintedCard;
 import scree.core.image.Raster;
-import scree.core.image.ZoneSample;
-import scree.core.light.LightFigures;
 import scree.core.light.LightJudge;
 import scree.core.light.LightVerdict;
-import scree.core.light.MeteredLight;
 import scree.core.skin.Answer;
 import scree.core.skin.Features;
-import scree.core.skin.FreeSpot;
 import scree.core.skin.SkinReader;
 import scree.core.skin.SkinReading;
 import scree.core.skin.SkinScene;
-import scree.core.skin.SpotReading;
 import scree.core.skin.Testimony;
-import scree.core.skin.UndertoneBench;
 import scree.core.skin.Witness;
-import scree.core.skin.Zone;
-import scree.core.skin.ZoneReading;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -84,7 +68,7 @@ public class Readings {
     private final Cache<Long, CardSighting> sightings =
             Caffeine.newBuilder().maximumSize(SIGHTINGS_KEPT).build();
     /** Every stage of a page asks for its reading. */
-    private final Remembered<Stored, TakenReading> known = new Remembered<>(200);
+    private final Remembered<StoredReading, TakenReading> known = new Remembered<>(200);
 
     Readings(
             ReadingMapper mapper,
@@ -129,7 +113,7 @@ public class Readings {
                         .collect(Collectors.groupingBy(TestimonyRow::sittingId));
         Map<Long, TakenReading> taken = new HashMap<>();
         for (ReadingRow row : rows) {
-            Stored stored = new Stored(
+            StoredReading stored = new StoredReading(
                     row,
                     zones.getOrDefault(row.id(), List.of()),
                     spots.getOrDefault(row.id(), List.of()),
@@ -137,7 +121,7 @@ public class Readings {
                     meters.metered(studio, row.sittingId()),
                     meters.pressed(studio, row.sittingId()));
             try {
-                taken.put(row.sittingId(), known(stored));
+                taken.put(row.sittingId(), known.of(stored, () -> stored.taken(json)));
             } catch (JacksonException | IllegalArgumentException unreadable) {
                 LOG.warn("the reading of sitting {} cannot be read: {}", row.sittingId(), unreadable.toString());
             }
@@ -264,9 +248,8 @@ public class Readings {
 
     /** Returns what the card finder sees in a sitting's picture. */
     public CardSighting card(StudioId studio, long picture) {
-        Raster raster =
-                pictures.raster(studio, picture); // asked before what is kept, so that another studio never gets it
-        return sightings.get(picture, p -> CardFinder.find(raster));
+        pictures.get(studio, picture); // asked before what is kept, so that another studio never gets it
+        return sightings.get(picture, p -> CardFinder.find(pictures.raster(studio, p)));
     }
 
     /** Returns a PNG layer of what was left out of the zones' means. */
@@ -286,14 +269,7 @@ public class Readings {
 
     /** Returns what witnesses said in a sitting, also before any picture. */
     public Map<Witness, Testimony> said(StudioId studio, long sitting) {
-        return testimony(skin.said(studio, List.of(sitting)));
-    }
-
-    private static Map<Witness, Testimony> testimony(List<TestimonyRow> rows) {
-        Map<Witness, Testimony> said = new EnumMap<>(Witness.class);
-        rows.forEach(
-                t -> said.put(Witness.valueOf(t.witness()), new Testimony(Answer.valueOf(t.answer()), t.struck())));
-        return said;
+        return StoredReading.testimony(skin.said(studio, List.of(sitting)));
     }
 
     @Transactional
@@ -335,37 +311,11 @@ public class Readings {
     private void store(StudioId studio, long id, SkinReading r) {
         mapper.clearZones(studio, id);
         mapper.clearSpots(studio, id);
-        List<ZoneRow> zones = new ArrayList<>();
-        for (ZoneReading z : r.zones()) {
-            Lab c = z.colour();
-            ZoneSample s = z.sample();
-            zones.add(new ZoneRow(
-                    id,
-                    z.zone().name(),
-                    c.lightness(),
-                    c.a(),
-                    c.b(),
-                    z.spread(),
-                    s.used(),
-                    s.shine(),
-                    s.shadow(),
-                    s.clipped(),
-                    s.feature()));
-        }
+        List<ZoneRow> zones = StoredReading.zones(id, r);
         if (!zones.isEmpty()) {
             mapper.addZones(studio, zones);
         }
-        List<SpotRow> spots = r.spots().stream()
-                .map(s -> new SpotRow(
-                        id,
-                        s.spot().id(),
-                        s.colour().lightness(),
-                        s.colour().a(),
-                        s.colour().b(),
-                        s.surround().lightness(),
-                        s.surround().a(),
-                        s.surround().b()))
-                .toList();
+        List<SpotRow> spots = StoredReading.spots(id, r);
         if (!spots.isEmpty()) {
             mapper.addSpots(studio, spots);
         }
@@ -395,87 +345,5 @@ public class Readings {
 
     private TakenReading need(StudioId studio, long sitting) {
         return of(studio, sitting).orElseThrow(() -> new NotHere("reading"));
-    }
-
-    // ---- reading back ----
-
-    private TakenReading known(Stored of) {
-        return known.of(of, () -> taken(of));
-    }
-
-    /** All that is stored of a reading; what follows from it is worked out once. */
-    private record Stored(
-            ReadingRow row,
-            List<ZoneRow> zones,
-            List<SpotRow> spots,
-            List<TestimonyRow> said,
-            Optional<MeteredLight> metered,
-            Map<Zone, Pressed> pressed) {}
-
-    private TakenReading taken(Stored of) {
-        ReadingRow row = of.row();
-        FaceState face = json.readValue(row.face(), FaceState.class);
-        LightFigures figures = row.light() == null
-                ? new LightFigures(LightFigures.Card.COLOUR, null, row.sideLight(), null, null, null, null, 0, 0)
-                : json.readValue(row.light(), LightFigures.class);
-        LightVerdict light = LightJudge.judge(figures, of.metered().orElse(null));
-        SkinReading read = new SkinReading(
-                light.grade() == LightVerdict.Grade.UNFIT
-                        ? SkinReading.Trust.PROVISIONAL
-                        : SkinReading.Trust.valueOf(row.trust()),
-                new Calibration.Quality(row.cardFields(), row.cardLost(), row.cardResidual(), 1, figures.halo()),
-                of.zones().stream()
-                        .map(Readings::zone)
-                        .sorted(Comparator.comparing(ZoneReading::zone))
-                        .toList(),
-                List.of(),
-                of.spots().stream().flatMap(s -> spot(s, face).stream()).toList(),
-                figures,
-                List.of());
-        Set<Zone> byMeter = EnumSet.noneOf(Zone.class);
-        for (var pressed : of.pressed().entrySet()) {
-            if (pressed.getValue().agree()) {
-                byMeter.add(pressed.getKey());
-                read = read.with(pressed(pressed.getKey(), pressed.getValue()));
-            }
-        }
-        Map<Witness, Testimony> testimony = Collections.unmodifiableMap(testimony(of.said()));
-        return new TakenReading(
-                row.sittingId(),
-                row.pictureId(),
-                face,
-                read,
-                Collections.unmodifiableSet(byMeter),
-                light,
-                of.metered(),
-                testimony,
-                UndertoneBench.weigh(read, testimony.values()),
-                row.printName(),
-                row.keptAt(),
-                row.version());
-    }
-
-    private static ZoneReading zone(ZoneRow z) {
-        return new ZoneReading(
-                Zone.valueOf(z.zone()),
-                Lab.of(z.labL(), z.labA(), z.labB()),
-                z.spread(),
-                new ZoneSample(new double[3], 0, z.used(), z.shine(), z.shadow(), z.clipped(), z.feature()));
-    }
-
-    private static Optional<SpotReading> spot(SpotRow row, FaceState face) {
-        return face.spots().stream()
-                .filter(s -> s.id() == row.spot())
-                .findFirst()
-                .map((FreeSpot s) -> new SpotReading(
-                        s,
-                        Lab.of(row.labL(), row.labA(), row.labB()),
-                        Lab.of(row.roundL(), row.roundA(), row.roundB())));
-    }
-
-    private static ZoneReading pressed(Zone zone, Pressed pressed) {
-        Lab mean = pressed.mean().orElseThrow();
-        return new ZoneReading(
-                zone, mean, pressed.spread(), new ZoneSample(new double[3], 0, Pressed.NEEDED, 0, 0, 0, 0));
     }
 }

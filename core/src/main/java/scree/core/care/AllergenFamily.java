@@ -148,7 +148,7 @@ enum AllergenFamily {
     MICA("mica", "ci 77019", "77019", "glitter", "bismuth", "ci 77163"),
     TALC("talc", "talcum"),
     SILICONE("silicone", "*siloxane", "*methicone", "dimethiconol"),
-    MINERAL_OIL("mineral oil", "paraffin", "petrolatum", "vaseline", "paraffinum"),
+    MINERAL_OIL("mineral oil", "paraffin", "petrolatum", "petroleum jelly", "paraffinum"),
     VITAMIN_E("vitamin e", "tocopherol", "tocopheryl", "*tocopherol", "*tocopheryl"),
     VITAMIN_A("retinol", "retinoid", "retinal", "retinyl", "vitamin a", "tretinoin"),
     FRUIT_ACID("aha", "glycolic", "lactic acid", "mandelic", "fruit acid", "peel"),
@@ -158,13 +158,28 @@ enum AllergenFamily {
     NEOMYCIN("neomycin", "bacitracin", "antibiotic");
 
     private final List<String> names;
+    private final List<Words> phrases;
+    private final List<String> endings;
 
     AllergenFamily(String... names) {
         this.names = Arrays.stream(names).toList();
+        this.phrases = this.names.stream()
+                .filter(n -> !n.startsWith("*"))
+                .map(Words::of)
+                .toList();
+        this.endings = this.names.stream()
+                .filter(n -> n.startsWith("*"))
+                .map(n -> n.substring(1))
+                .toList();
     }
 
     /** Returns words, phrases and, with a star before them, endings. */
     List<String> names() {
         return names;
+    }
+
+    /** Returns whether a text names the family or a substance of it. */
+    boolean namedIn(Words text) {
+        return phrases.stream().anyMatch(text::hold) || endings.stream().anyMatch(text::holdEnding);
     }
 }

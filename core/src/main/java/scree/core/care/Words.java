@@ -6,17 +6,21 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** A text as plain words: no case, accents, signs or plural endings, so that two people's spellings can be compared. */
 record Words(List<String> words) {
     /** A single slip of the pen is forgiven in words as long as this. House choice: shorter ones turn into other substances. */
     private static final int LONG_ENOUGH_FOR_A_SLIP = 6;
 
+    private static final Pattern MARKS = Pattern.compile("\\p{M}");
+    private static final Pattern SIGNS = Pattern.compile("[^\\p{L}\\p{N}]+");
+
     static Words of(String text) {
         String plain = Normalizer.normalize(text.toLowerCase(Locale.ROOT), Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .replace("ø", "o")
-                .replaceAll("[^\\p{L}\\p{N}]+", " ")
+                .replace("ø", "o");
+        plain = SIGNS.matcher(MARKS.matcher(plain).replaceAll(""))
+                .replaceAll(" ")
                 .strip();
         List<String> words = new ArrayList<>();
         for (String word : plain.split(" ")) {
@@ -54,9 +58,7 @@ record Words(List<String> words) {
     Set<AllergenFamily> families() {
         Set<AllergenFamily> found = EnumSet.noneOf(AllergenFamily.class);
         for (AllergenFamily family : AllergenFamily.values()) {
-            boolean named =
-                    family.names().stream().anyMatch(n -> n.startsWith("*") ? holdEnding(n.substring(1)) : hold(of(n)));
-            if (named) {
+            if (family.namedIn(this)) {
                 found.add(family);
             }
         }

@@ -10,6 +10,7 @@ import java.util.function.DoubleUnaryOperator;
 public final class Spectrum {
     public static final int BANDS = 36;
     private static final double LEAST = 1e-9;
+    private static final double MOST = 1.2;
     private final double[] bands;
 
     private Spectrum(double[] bands) {
@@ -24,9 +25,11 @@ public final class Spectrum {
         }
         double[] copy = new double[BANDS];
         for (int i = 0; i < BANDS; i++) {
-            copy[i] = Math.max(
-                    LEAST,
-                    Check.inRange("reflectance at " + wavelength(i) + " nm", bands[i], 0, 1.2, "use 0..1, not %"));
+            if (!(bands[i] >= 0
+                    && bands[i] <= MOST)) { // words are made only when they are said: this is asked a thousand times
+                Check.inRange("reflectance at " + wavelength(i) + " nm", bands[i], 0, MOST, "use 0..1, not %");
+            }
+            copy[i] = Math.max(LEAST, bands[i]);
         }
         return new Spectrum(copy);
     }
