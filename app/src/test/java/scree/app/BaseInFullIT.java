@@ -29,12 +29,11 @@ import scree.app.kit.Product;
 import scree.app.meter.MeterTrouble;
 import scree.app.mix.MixBench;
 import scree.app.mix.Seasons;
+import scree.app.mix.TestMixes;
 import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
-import scree.app.studio.Accounts;
 import scree.app.studio.Member;
-import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
@@ -56,7 +55,7 @@ import scree.standins.camera.Studio;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class BaseInFullIT {
     @Autowired
-    private Accounts accounts;
+    private Ground ground;
 
     @Autowired
     private Clients clients;
@@ -92,6 +91,9 @@ class BaseInFullIT {
     private MixBench mix;
 
     @Autowired
+    private TestMixes testMixes;
+
+    @Autowired
     private Seasons seasons;
 
     private Member mine;
@@ -104,8 +106,8 @@ class BaseInFullIT {
 
     @BeforeAll
     void aStudioWithAReadFaceAndAKit() {
-        mine = member("mine");
-        theirs = member("theirs");
+        mine = ground.artist("mine");
+        theirs = ground.artist("theirs");
         long client = clients.add(
                 mine.studio(),
                 new Client(0, "Petra Kvist", 1982, "Viola", "OILY", "lanolin", null, LocalDate.now(), 0));
@@ -308,8 +310,8 @@ class BaseInFullIT {
         mix.tap(mine, sitting, white, 1);
         double before = mix.take(mine, sitting, "before", null, present()).settledL();
         Lab lighter = Lab.of(Math.min(96, before + 5), skin.a() - 2, skin.b() - 3);
-        mix.tried(mine, sitting, lighter, true);
-        mix.tried(mine, sitting, lighter, true);
+        testMixes.tried(mine, sitting, lighter, true);
+        testMixes.tried(mine, sitting, lighter, true);
         double learned =
                 formulas.of(mine.studio(), kit.get(mine.studio(), white)).strength();
         assertThat(learned).isGreaterThan(1.4);
@@ -345,12 +347,5 @@ class BaseInFullIT {
     /** The base that an artist sees as taken now. */
     private long present() {
         return bases.choice(mine.studio(), sitting).map(BaseChoice::id).orElse(0L);
-    }
-
-    private Member member(String who) {
-        StudioId studio = accounts.foundStudio(who);
-        String email = who + UUID.randomUUID() + "@scree.example";
-        accounts.addArtist(studio, who, email, "loose stones");
-        return accounts.loadUserByUsername(email);
     }
 }

@@ -23,7 +23,6 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import scree.app.client.Client;
 import scree.app.client.Clients;
-import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 
 /** The edge with everything behind it real: sign-in, headers, another studio's addresses, stale forms. */
@@ -31,10 +30,10 @@ import scree.app.studio.Member;
 @AutoConfigureMockMvc
 class EdgeIT {
     @Autowired
-    private MockMvc http;
+    private Ground ground;
 
     @Autowired
-    private Accounts accounts;
+    private MockMvc http;
 
     @Autowired
     private Clients clients;
@@ -44,8 +43,8 @@ class EdgeIT {
 
     @BeforeEach
     void twoStudios() {
-        mine = member();
-        theirs = member();
+        mine = ground.artist("edge");
+        theirs = ground.artist("edge");
     }
 
     @Test
@@ -303,11 +302,5 @@ class EdgeIT {
 
     private static Client client(String name, int version) {
         return new Client(0, name, 1982, "Viola", "DRY", "lanolin", null, LocalDate.now(), version);
-    }
-
-    private Member member() {
-        String email = UUID.randomUUID() + "@scree.example";
-        accounts.addArtist(accounts.foundStudio("Studio"), "Artist", email, "loose stones");
-        return accounts.loadUserByUsername(email);
     }
 }

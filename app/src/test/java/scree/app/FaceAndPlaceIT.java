@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.UUID;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -22,7 +21,6 @@ import scree.app.place.TakenPlan;
 import scree.app.sitting.Sittings;
 import scree.app.sitting.Steps;
 import scree.app.skin.Readings;
-import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
 import scree.core.face.Landmark;
@@ -51,7 +49,7 @@ class FaceAndPlaceIT {
     private static final int WIDTH = 700;
 
     @Autowired
-    private Accounts accounts;
+    private Ground ground;
 
     @Autowired
     private Clients clients;
@@ -80,8 +78,8 @@ class FaceAndPlaceIT {
 
     @BeforeAll
     void aStudioWithAKit() {
-        mine = member("face");
-        theirs = member("else");
+        mine = ground.artist("face");
+        theirs = ground.artist("else");
         picture = PictureIntake.encodeJpeg(
                 Studio.seat(Ensemble.all().get(3), Lighting.facingWindow(), WIDTH)
                         .shoot(Camera.quiet(2), Lamp.daylight(5500), Shot.withCard(4)),
@@ -90,12 +88,6 @@ class FaceAndPlaceIT {
         kit.add(mine.studio(), product("Slate", "Gone", "CONTOUR", 46, 9, 12, null, false));
         kit.add(mine.studio(), product("Slate", "Lanolin", "CONTOUR", 47, 9, 12, "lanolin", true));
         kit.add(mine.studio(), product("Slate", "Orange", "CONTOUR", 52, 20, 46, null, true));
-    }
-
-    private Member member(String name) {
-        String email = name + UUID.randomUUID() + "@scree.example";
-        accounts.addArtist(accounts.foundStudio(name), "Runa Vestby", email, "pass word");
-        return accounts.loadUserByUsername(email);
     }
 
     private static Product product(
@@ -138,7 +130,7 @@ class FaceAndPlaceIT {
         faces.redo(mine.studio(), id);
         var again = faces.of(mine.studio(), id).orElseThrow();
         assertThat(again.sheet().shape().shape()).isEqualTo(Shape.HEART);
-        assertThat(again.sheet().shape().who()).isEqualTo("Runa Vestby");
+        assertThat(again.sheet().shape().who()).isEqualTo(mine.name());
         assertThat(again.points().at(jaw).at().x()).isEqualTo(was + 6, org.assertj.core.api.Assertions.within(.02));
         faces.tick(mine, id, Tick.JOWL); // a new step forgets what was undone
         assertThat(faces.of(mine.studio(), id).orElseThrow().redoable()).isFalse();

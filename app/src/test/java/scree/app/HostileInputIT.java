@@ -8,8 +8,6 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.lang.reflect.Parameter;
 import java.lang.reflect.RecordComponent;
-import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -37,24 +35,14 @@ import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-import scree.app.client.Client;
-import scree.app.client.Clients;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.kit.Kit;
-import scree.app.kit.Product;
 import scree.app.picture.Upload;
 import scree.app.remote.RemoteLinks;
-import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
-import scree.app.studio.Accounts;
 import scree.app.studio.Member;
-import scree.core.image.PictureIntake;
-import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
-import scree.standins.camera.Lamp;
-import scree.standins.camera.Lighting;
-import scree.standins.camera.Shot;
 import scree.standins.camera.Studio;
 
 /**
@@ -90,20 +78,14 @@ class HostileInputIT {
             List.of("+300000-01-01", "-0001-01-01", "1989-12-31", "2026-02-30", "9999-12-31", "today", "");
 
     @Autowired
+    private Ground ground;
+
+    @Autowired
     private MockMvc http;
 
     @Autowired
     @Qualifier("requestMappingHandlerMapping")
     private RequestMappingHandlerMapping routes;
-
-    @Autowired
-    private Accounts accounts;
-
-    @Autowired
-    private Clients clients;
-
-    @Autowired
-    private Sittings sittings;
 
     @Autowired
     private Readings readings;
@@ -125,46 +107,13 @@ class HostileInputIT {
 
     @BeforeAll
     void aStudioAtWork() {
-        var studio = accounts.foundStudio("hostile");
-        String email = "hostile" + UUID.randomUUID() + "@scree.example";
-        accounts.addArtist(studio, "Runa", email, "loose stones");
-        me = accounts.loadUserByUsername(email);
-        client = clients.add(
-                studio, new Client(0, "Petra Kvist", 1982, "Viola", "DRY", "lanolin", null, LocalDate.now(), 0));
+        me = ground.artist("hostile");
+        client = ground.client(me, "lanolin");
         for (int i = 0; i < 4; i++) {
-            product = kit.add(
-                    studio,
-                    new Product(
-                            0,
-                            "Marl",
-                            "2" + i,
-                            "BASE",
-                            "LIQUID",
-                            "SATIN",
-                            .8,
-                            66 + i,
-                            10,
-                            16,
-                            65 + i,
-                            10,
-                            16,
-                            LocalDate.now(),
-                            12,
-                            null,
-                            true,
-                            null,
-                            null,
-                            null,
-                            0));
+            product = kit.add(me.studio(), Ground.base("Marl", "2" + i, 65 + i, null));
         }
-        sitting = sittings.add(studio, client, me.artistId(), LocalDateTime.now(), 45, "Concert");
-        readings.take(
-                studio,
-                sitting,
-                Upload.of(PictureIntake.encodeJpeg(
-                        Studio.seat(Ensemble.all().get(3), Lighting.facingWindow(), WIDTH)
-                                .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)),
-                        .95f)));
+        sitting = ground.sitting(me, client);
+        readings.take(me.studio(), sitting, Upload.of(Ground.portrait(3, WIDTH)));
         faces.take(me, sitting, Studio.points(Ensemble.all().get(3), WIDTH), FaceSheet.Found.TEMPLATE);
         token = links.make(me, client);
     }

@@ -2,10 +2,7 @@ package scree.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.List;
-import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -25,23 +22,19 @@ import scree.app.face.Faces;
 import scree.app.kit.Formula;
 import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
-import scree.app.kit.Product;
 import scree.app.mix.MixBench;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
 import scree.app.place.Placements;
-import scree.app.sitting.Sittings;
 import scree.app.sitting.Steps;
 import scree.app.skin.Readings;
 import scree.app.skin.Touched;
 import scree.app.skin.Touches;
-import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.web.Once;
 import scree.app.web.StaleSave;
 import scree.core.face.Side;
 import scree.core.face.Tick;
-import scree.core.image.PictureIntake;
 import scree.core.mix.Batch;
 import scree.core.mix.Carrier;
 import scree.core.placement.Area;
@@ -50,11 +43,7 @@ import scree.core.skin.FreeSpot;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.Texture;
 import scree.core.skin.Zone;
-import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
-import scree.standins.camera.Lamp;
-import scree.standins.camera.Lighting;
-import scree.standins.camera.Shot;
 import scree.standins.camera.Sitter;
 import scree.standins.camera.Studio;
 
@@ -68,13 +57,10 @@ class RacesIT {
     private static final Steps.Kind<FaceSheet> FACE = new Steps.Kind<>("FACE", FaceSheet.class);
 
     @Autowired
-    private Accounts accounts;
+    private Ground ground;
 
     @Autowired
     private Clients clients;
-
-    @Autowired
-    private Sittings sittings;
 
     @Autowired
     private Readings readings;
@@ -125,17 +111,14 @@ class RacesIT {
 
     @BeforeAll
     void aStudioWithAKit() {
-        var studio = accounts.foundStudio("races");
-        String email = "races" + UUID.randomUUID() + "@scree.example";
-        accounts.addArtist(studio, "Runa", email, "loose stones");
-        me = accounts.loadUserByUsername(email);
-        client = clients.add(
-                me.studio(), new Client(0, "Petra Kvist", 1982, "Viola", "DRY", null, null, LocalDate.now(), 0));
-        bare = List.of(product("21", 68), product("23", 65), product("25", 62), product("27", 59));
-        portrait = PictureIntake.encodeJpeg(
-                Studio.seat(SITTER, Lighting.facingWindow(), WIDTH)
-                        .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)),
-                .95f);
+        me = ground.artist("races");
+        client = ground.client(me, null);
+        bare = List.of(
+                kit.add(me.studio(), Ground.base("Marl", "21", 68, null)),
+                kit.add(me.studio(), Ground.base("Marl", "23", 65, null)),
+                kit.add(me.studio(), Ground.base("Marl", "25", 62, null)),
+                kit.add(me.studio(), Ground.base("Marl", "27", 59, null)));
+        portrait = Ground.portrait(SITTER, WIDTH);
     }
 
     @Test
@@ -367,7 +350,7 @@ class RacesIT {
     }
 
     private long sitting() {
-        return sittings.add(me.studio(), client, me.artistId(), LocalDateTime.now(), 45, "Concert");
+        return ground.sitting(me, client);
     }
 
     private long withSkin() {
@@ -380,13 +363,5 @@ class RacesIT {
         long id = withSkin();
         faces.take(me, id, Studio.points(SITTER, WIDTH), FaceSheet.Found.TEMPLATE);
         return id;
-    }
-
-    private long product(String name, double l) {
-        return kit.add(
-                me.studio(),
-                new Product(
-                        0, "Marl", name, "BASE", "LIQUID", "SATIN", .8, l + 1, 10, 16, l, 10, 16, null, null, null,
-                        true, null, null, null, 0));
     }
 }

@@ -17,7 +17,6 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.util.List;
-import java.util.UUID;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -32,7 +31,6 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import scree.app.base.Bases;
 import scree.app.bin.Bin;
-import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
@@ -47,12 +45,7 @@ import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
 import scree.app.web.Once;
-import scree.core.image.PictureIntake;
-import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
-import scree.standins.camera.Lamp;
-import scree.standins.camera.Lighting;
-import scree.standins.camera.Shot;
 import scree.standins.camera.Studio;
 
 /** One bad row takes nothing else down; what is deleted comes back and in the end is gone; what was told is never overlooked. */
@@ -63,6 +56,9 @@ class ShieldedIT {
     private static final int WIDTH = 640;
     private static final List<String> PAGES =
             List.of("intake", "light", "skin", "base", "base/mix", "base/stripes", "base/neck", "face", "place");
+
+    @Autowired
+    private Ground ground;
 
     @Autowired
     private MockMvc http;
@@ -108,23 +104,17 @@ class ShieldedIT {
 
     @BeforeAll
     void aPicture() {
-        portrait = PictureIntake.encodeJpeg(
-                Studio.seat(Ensemble.all().get(3), Lighting.facingWindow(), WIDTH)
-                        .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)),
-                .95f);
+        portrait = Ground.portrait(3, WIDTH);
     }
 
     @BeforeEach
     void aStudioAtWork() {
-        var studio = accounts.foundStudio("shielded");
-        String email = "shielded" + UUID.randomUUID() + "@scree.example";
-        accounts.addArtist(studio, "Runa", email, "loose stones");
-        me = accounts.loadUserByUsername(email);
-        client =
-                clients.add(studio, new Client(0, "Petra Kvist", 1982, "Viola", "DRY", null, null, LocalDate.now(), 0));
-        product = kit.add(studio, product("21", 66));
-        kit.add(studio, product("23", 63));
-        sitting = sittings.add(studio, client, me.artistId(), LocalDateTime.now(), 45, "Concert");
+        me = ground.artist("shielded");
+        var studio = me.studio();
+        client = ground.client(me, null);
+        product = kit.add(studio, Ground.base("Marl", "21", 66, "lanolin"));
+        kit.add(studio, Ground.base("Marl", "23", 63, "lanolin"));
+        sitting = ground.sitting(me, client);
         readings.take(studio, sitting, Upload.of(portrait));
         faces.take(me, sitting, Studio.points(Ensemble.all().get(3), WIDTH), FaceSheet.Found.TEMPLATE);
     }
@@ -252,7 +242,7 @@ class ShieldedIT {
         kit.delete(me.studio(), product);
         assertThat(kit.all(me.studio())).extracting(Product::id).doesNotContain(product);
         assertThat(bases.choice(me.studio(), sitting).orElseThrow().name()).isEqualTo("21");
-        kit.add(me.studio(), product("21", 70));
+        kit.add(me.studio(), Ground.base("Marl", "21", 70, "lanolin"));
         assertThatThrownBy(() -> kit.restore(me.studio(), product)).isInstanceOf(DuplicateKeyException.class);
         kit.erase(me.studio(), OffsetDateTime.now(clock).plusMinutes(1));
         assertThat(bases.choice(me.studio(), sitting).orElseThrow().productId()).isNull();
@@ -365,30 +355,5 @@ class ShieldedIT {
         assertThatThrownBy(() ->
                         sittings.add(me.studio(), client, me.artistId(), LocalDateTime.of(1950, 1, 1, 10, 0), 45, "x"))
                 .isInstanceOf(DataIntegrityViolationException.class);
-    }
-
-    private static Product product(String name, double l) {
-        return new Product(
-                0,
-                "Marl",
-                name,
-                "BASE",
-                "LIQUID",
-                "SATIN",
-                .8,
-                l + 1,
-                10,
-                16,
-                l,
-                10,
-                16,
-                LocalDate.now(),
-                12,
-                "lanolin",
-                true,
-                null,
-                null,
-                null,
-                0);
     }
 }

@@ -8,7 +8,6 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -26,7 +25,6 @@ import scree.app.skin.Readings;
 import scree.app.skin.TakenReading;
 import scree.app.skin.Touched;
 import scree.app.skin.Touches;
-import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
 import scree.core.colour.Lab;
@@ -60,7 +58,7 @@ class SkinAndLightIT {
     private static final Sitter SITTER = Ensemble.all().get(6);
 
     @Autowired
-    private Accounts accounts;
+    private Ground ground;
 
     @Autowired
     private Clients clients;
@@ -89,8 +87,8 @@ class SkinAndLightIT {
 
     @BeforeAll
     void twoStudios() {
-        mine = member("light");
-        theirs = member("dark");
+        mine = ground.artist("light");
+        theirs = ground.artist("dark");
         portrait = Studio.seat(SITTER, Lighting.facingWindow(), WIDTH);
     }
 
@@ -165,7 +163,7 @@ class SkinAndLightIT {
     void anArtistsWordOverAFindingIsKeptWithItsNameAndTakenBack() {
         long id = sitting();
         touches.rule(mine, id, SkinFinding.Code.NOSE_RED);
-        assertThat(touches.ruled(mine.studio(), id)).containsEntry(SkinFinding.Code.NOSE_RED, "light");
+        assertThat(touches.ruled(mine.studio(), id)).containsEntry(SkinFinding.Code.NOSE_RED, mine.name());
         assertThat(touches.ruled(theirs.studio(), id)).isEmpty();
         touches.rule(mine, id, SkinFinding.Code.NOSE_RED);
         assertThat(touches.ruled(mine.studio(), id)).isEmpty();
@@ -206,7 +204,7 @@ class SkinAndLightIT {
                         .map(f -> f.number() + "," + f.colour().lightness() + ","
                                 + (f.colour().a() + 1) + "," + f.colour().b())
                         .collect(Collectors.joining("\n"));
-        Member own = member("print");
+        Member own = ground.artist("print");
         cards.use(own.studio(), "matt, May", file);
         assertThat(cards.inUse(own.studio()).spectraKnown()).isFalse();
         assertThatThrownBy(() -> cards.use(own.studio(), "torn", "field,L,a,b\n1,50,0,0\n"))
@@ -258,12 +256,5 @@ class SkinAndLightIT {
         long client = clients.add(
                 who.studio(), new Client(0, "Noor Vasskog", 1970, null, null, null, null, LocalDate.now(), 0));
         return sittings.add(who.studio(), client, who.artistId(), LocalDateTime.now(), 45, "Concert");
-    }
-
-    private Member member(String name) {
-        var studio = accounts.foundStudio(name);
-        String email = name + UUID.randomUUID() + "@scree.example";
-        accounts.addArtist(studio, name, email, "secret stones");
-        return accounts.loadUserByUsername(email);
     }
 }

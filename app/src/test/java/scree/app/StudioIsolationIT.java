@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.UUID;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -28,18 +27,14 @@ import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
-import scree.core.image.PictureIntake;
-import scree.standins.camera.Camera;
-import scree.standins.camera.Ensemble;
-import scree.standins.camera.Lamp;
-import scree.standins.camera.Lighting;
-import scree.standins.camera.Shot;
-import scree.standins.camera.Studio;
 
 /** Real rows in a real database: what one studio writes, another never sees; stale saves are caught; the past stays. */
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class StudioIsolationIT {
+    @Autowired
+    private Ground ground;
+
     @Autowired
     private Accounts accounts;
 
@@ -70,14 +65,13 @@ class StudioIsolationIT {
 
     @BeforeAll
     void twoStudiosAndOneFullSitting() {
-        mine = member("mine");
-        theirs = member("theirs");
-        client = clients.add(
-                mine.studio(), new Client(0, "Petra Kvist", 1982, "Viola", "DRY", "lanolin", null, LocalDate.now(), 0));
-        sitting = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
-        product = kit.add(mine.studio(), product("Marl", "21", 68));
-        kit.add(mine.studio(), product("Marl", "23", 65));
-        readings.take(mine.studio(), sitting, Upload.of(portrait()));
+        mine = ground.artist("mine");
+        theirs = ground.artist("theirs");
+        client = ground.client(mine, "lanolin");
+        sitting = ground.sitting(mine, client);
+        product = kit.add(mine.studio(), Ground.base("Marl", "21", 68, null));
+        kit.add(mine.studio(), Ground.base("Marl", "23", 65, null));
+        readings.take(mine.studio(), sitting, Upload.of(Ground.portrait(3, 800)));
         picture = readings.of(mine.studio(), sitting).orElseThrow().pictureId();
         readings.keep(mine.studio(), sitting, 0);
         bases.take(mine, sitting, product, "first", null, 0);
@@ -120,7 +114,7 @@ class StudioIsolationIT {
                 null,
                 clients.get(mine.studio(), client).version());
         assertThatThrownBy(() -> clients.change(other, stolen)).isInstanceOf(NotHere.class);
-        assertThatThrownBy(() -> readings.take(other, sitting, Upload.of(portrait())))
+        assertThatThrownBy(() -> readings.take(other, sitting, Upload.of(Ground.portrait(3, 800))))
                 .isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> readings.keep(other, sitting, 0)).isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> bases.take(theirs, sitting, product, null, null, 0))
@@ -211,44 +205,7 @@ class StudioIsolationIT {
         assertThat(sittings.get(mine.studio(), id).occasion()).isEqualTo("STAGE");
     }
 
-    private Member member(String who) {
-        StudioId studio = accounts.foundStudio(who);
-        String email = who + UUID.randomUUID() + "@scree.example";
-        accounts.addArtist(studio, who, email, "loose stones");
-        return accounts.loadUserByUsername(email);
-    }
-
     private static IntakeAnswers answers(String occasion) {
         return new IntakeAnswers(occasion, 8, false, "MEDIUM", "SATIN", null, "CLEAR", null, null, null);
-    }
-
-    private static Product product(String line, String name, double l) {
-        return new Product(
-                0,
-                line,
-                name,
-                "BASE",
-                "LIQUID",
-                "SATIN",
-                .8,
-                l + 1,
-                10,
-                16,
-                l,
-                10,
-                16,
-                LocalDate.now(),
-                12,
-                null,
-                true,
-                null,
-                null,
-                null,
-                0);
-    }
-
-    private static byte[] portrait() {
-        var seated = Studio.seat(Ensemble.all().get(3), Lighting.facingWindow(), 800);
-        return PictureIntake.encodeJpeg(seated.shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)), .95f);
     }
 }

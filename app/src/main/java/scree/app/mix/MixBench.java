@@ -38,7 +38,6 @@ import scree.core.mix.Ingredient;
 import scree.core.mix.Recipe;
 import scree.core.mix.RecipeAdvice;
 import scree.core.mix.RecipeSearch;
-import scree.core.mix.TintFit;
 import scree.core.shade.Role;
 import scree.core.shade.ShadeIndex;
 import scree.core.skin.MatchTarget;
@@ -56,7 +55,6 @@ public class MixBench {
 
     private static final Steps.Kind<MixSheet> KIND = new Steps.Kind<>("MIX", MixSheet.class);
 
-    private final MixMapper mapper;
     private final Bases bases;
     private final Kit kit;
     private final KitShelf shelf;
@@ -70,7 +68,6 @@ public class MixBench {
             Caffeine.newBuilder().maximumSize(PROPOSALS_KEPT).build();
 
     MixBench(
-            MixMapper mapper,
             Bases bases,
             Kit kit,
             KitShelf shelf,
@@ -79,7 +76,6 @@ public class MixBench {
             Steps steps,
             Meters meters,
             JsonMapper json) {
-        this.mapper = mapper;
         this.bases = bases;
         this.kit = kit;
         this.shelf = shelf;
@@ -343,32 +339,6 @@ public class MixBench {
                 0);
     }
 
-    // ---- test mixes ----
-
-    /** A test mix with its parts read. */
-    record Tried(TestMixRow row, List<MixSheet.Part> parts) {}
-
-    List<Tried> tests(StudioId studio) {
-        return mapper.tests(studio).stream()
-                .map(r -> new Tried(r, List.of(json.readValue(r.parts(), MixSheet.Part[].class))))
-                .toList();
-    }
-
-    /** Logs the mix on the bench with the colour that came out, and learns strengths from all test mixes. */
-    @Transactional
-    public void tried(Member me, long id, Lab seen, boolean byMeter) {
-        mapper.holdTests(me.studio());
-        Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
-        mapper.addTest(
-                me.studio(),
-                id,
-                me.artistId(),
-                json.writeValueAsString(bench.sheet().parts()),
-                seen,
-                byMeter);
-        learn(me.studio());
-    }
-
     /**
      * Measures the mix on the bench with the meter. Nothing is held in the database while the meter is asked.
      *
@@ -381,38 +351,5 @@ public class MixBench {
             throw new MeterTrouble(MeterTrouble.Why.BABBLE);
         }
         return pressed.mean().orElseThrow();
-    }
-
-    @Transactional
-    public void forget(StudioId studio, long test) {
-        mapper.holdTests(studio);
-        mapper.forgetTest(studio, test);
-        learn(studio);
-    }
-
-    /** Works all strengths out anew from strength 1, so that the order of logging does not matter. */
-    private void learn(StudioId studio) {
-        Map<Long, Formula> recorded = formulas.recorded(studio);
-        Map<Long, Product> products = kit.all(studio).stream().collect(Collectors.toMap(Product::id, p -> p));
-        List<TintFit.TestMix> tests = new ArrayList<>();
-        for (Tried t : tests(studio)) {
-            if (t.parts().stream().allMatch(p -> products.containsKey(p.product()))) {
-                List<Recipe.Part> parts = t.parts().stream()
-                        .map(p -> {
-                            Product own = products.get(p.product());
-                            Ingredient i =
-                                    Formulas.of(recorded.get(own.id()), own).ingredient(own);
-                            return new Recipe.Part(i.withStrength(1), p.count());
-                        })
-                        .toList();
-                TestMixRow r = t.row();
-                tests.add(new TintFit.TestMix(parts, Lab.of(r.seenL(), r.seenA(), r.seenB())));
-            }
-        }
-        Map<Long, Double> strengths = new HashMap<>(TintFit.of(tests));
-        recorded.values().stream()
-                .filter(f -> f.strength() != 1 && products.containsKey(f.productId()))
-                .forEach(f -> strengths.putIfAbsent(f.productId(), 1.0));
-        formulas.learn(studio, strengths);
     }
 }

@@ -33,15 +33,24 @@ import scree.core.mix.Batch;
 @RequestMapping("/sittings/{id}/base/mix")
 class MixController {
     private final MixBench bench;
+    private final TestMixes tests;
     private final Meters meters;
     private final Sittings sittings;
     private final Cairns cairns;
     private final Once once;
     private final MessageSource messages;
 
-    MixController(MixBench bench, Meters meters, Sittings sittings, Cairns cairns, Once once, MessageSource messages) {
+    MixController(
+            MixBench bench,
+            TestMixes tests,
+            Meters meters,
+            Sittings sittings,
+            Cairns cairns,
+            Once once,
+            MessageSource messages) {
         this.once = once;
         this.bench = bench;
+        this.tests = tests;
         this.meters = meters;
         this.sittings = sittings;
         this.cairns = cairns;
@@ -158,7 +167,7 @@ class MixController {
     }
 
     private String logged(Member me, long id, Lab seen, boolean byMeter) {
-        bench.tried(me, id, seen, byMeter);
+        tests.tried(me, id, seen, byMeter);
         return "logged";
     }
 
@@ -166,7 +175,7 @@ class MixController {
     String forget(
             @CurrentMember Member me, @PathVariable long id, @RequestParam long test, Model model, Locale locale) {
         sittings.get(me.studio(), id);
-        bench.forget(me.studio(), test);
+        tests.forget(me.studio(), test);
         return work(me, id, model, locale);
     }
 
@@ -202,12 +211,12 @@ class MixController {
         model.addAttribute("former", bench.former(me.studio(), id).orElse(null));
         model.addAttribute("unreadable", bench.unreadable(me.studio(), id));
         bench.of(me.studio(), id).ifPresent(b -> {
-            List<MixBench.Tried> tests = bench.tests(me.studio());
-            Set<Long> tested = tests.stream()
+            List<TestMixes.Tried> tried = tests.tests(me.studio());
+            Set<Long> tested = tried.stream()
                     .flatMap(t -> t.parts().stream())
                     .map(MixSheet.Part::product)
                     .collect(Collectors.toSet());
-            model.addAttribute("view", MixView.of(b, tests, tested, new BaseWords(messages, locale)));
+            model.addAttribute("view", MixView.of(b, tried, tested, new BaseWords(messages, locale)));
         });
         return "mix/page :: work";
     }

@@ -78,7 +78,7 @@ record MixView(
     private static final int NEAR = 6;
     private static final Stones STONES = new Stones();
 
-    static MixView of(MixBench.Bench bench, List<MixBench.Tried> tests, Set<Long> tested, BaseWords words) {
+    static MixView of(MixBench.Bench bench, List<TestMixes.Tried> tests, Set<Long> tested, BaseWords words) {
         Lab target = bench.target().colour();
         Recipe recipe = bench.recipe();
         Map<Long, Product> products = bench.pool().products();
@@ -292,7 +292,7 @@ record MixView(
         return String.format(Locale.ROOT, v < 10 ? "%.2f" : "%.1f", v);
     }
 
-    private static Test test(MixBench.Tried t, Map<Long, Product> products, BaseWords words) {
+    private static Test test(TestMixes.Tried t, Map<Long, Product> products, BaseWords words) {
         String parts = t.parts().stream()
                 .map(p -> p.count() + " " + products.get(p.product()).fullName())
                 .collect(Collectors.joining(" + "));

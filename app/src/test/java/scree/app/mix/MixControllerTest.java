@@ -54,6 +54,9 @@ class MixControllerTest {
     private MixBench bench;
 
     @MockitoBean
+    private TestMixes tests;
+
+    @MockitoBean
     private Meters meters;
 
     @MockitoBean
@@ -88,7 +91,7 @@ class MixControllerTest {
         http.perform(post("/sittings/5/base/mix/measure").with(user(RUNA)).with(csrf()))
                 .andExpect(status().isOk())
                 .andExpect(content().string(not(containsString("meter.skin." + why))));
-        verify(bench, never()).tried(any(), anyLong(), any(), anyBoolean());
+        verify(tests, never()).tried(any(), anyLong(), any(), anyBoolean());
     }
 
     @Test
@@ -100,7 +103,7 @@ class MixControllerTest {
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(status().isOk());
-        verify(bench).tried(RUNA, 5, Lab.of(61.5, 9.25, 17), true);
+        verify(tests).tried(RUNA, 5, Lab.of(61.5, 9.25, 17), true);
     }
 
     @ParameterizedTest
@@ -113,7 +116,7 @@ class MixControllerTest {
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(status().isOk());
-        verify(bench, never()).tried(any(), anyLong(), any(), anyBoolean());
+        verify(tests, never()).tried(any(), anyLong(), any(), anyBoolean());
     }
 
     @Test
@@ -122,7 +125,7 @@ class MixControllerTest {
                 .andExpect(status().isNotFound());
         http.perform(post("/sittings/5/base/mix/take").with(user(RUNA)).with(csrf()))
                 .andExpect(status().isNotFound());
-        verify(bench, never()).tried(any(), anyLong(), any(), anyBoolean());
+        verify(tests, never()).tried(any(), anyLong(), any(), anyBoolean());
     }
 
     @Test
@@ -160,6 +163,6 @@ class MixControllerTest {
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(status().isNotFound());
-        verify(bench, never()).forget(any(), anyLong());
+        verify(tests, never()).forget(any(), anyLong());
     }
 }

@@ -150,10 +150,10 @@ class MixViewsTest {
 
     @Test
     void testsOfProductsThatAreGoneAreNotShown() {
-        var here = new MixBench.Tried(
+        var here = new TestMixes.Tried(
                 new TestMixRow(4, "", 60, 10, 17, true, OffsetDateTime.parse("2026-06-01T10:00:00Z"), "Runa Vestby"),
                 TWO);
-        var gone = new MixBench.Tried(
+        var gone = new TestMixes.Tried(
                 new TestMixRow(5, "", 60, 10, 17, false, OffsetDateTime.parse("2026-06-01T10:00:00Z"), "Runa Vestby"),
                 List.of(new MixSheet.Part(99, 1)));
         MixView view = MixView.of(bench(62, Carrier.WATER, TWO), List.of(here, gone), Set.of(), WORDS);

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.UUID;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import scree.app.Ground;
 import scree.app.Race;
 import scree.app.TestDatabase;
 import scree.app.client.Client;
@@ -18,7 +18,6 @@ import scree.app.client.Clients;
 import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
-import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
 import scree.core.image.PictureIntake;
@@ -42,7 +41,7 @@ class RemoteLinksIT {
             new RemoteAnswer("dark", "brown", "DRY", "SHEER", "SATIN", "lanolin", "redness", "turned orange");
 
     @Autowired
-    private Accounts accounts;
+    private Ground ground;
 
     @Autowired
     private Clients clients;
@@ -65,8 +64,8 @@ class RemoteLinksIT {
 
     @BeforeAll
     void aStudioAndAPicture() {
-        mine = member("home");
-        theirs = member("away");
+        mine = ground.artist("home");
+        theirs = ground.artist("away");
         Sitter sitter = Ensemble.all().get(1);
         picture = PictureIntake.encodeJpeg(
                 Studio.seat(sitter, Lighting.facingWindow(), 640)
@@ -189,12 +188,5 @@ class RemoteLinksIT {
     private long client(Member who) {
         return clients.add(
                 who.studio(), new Client(0, "Odd Myrvang", 1952, null, null, null, null, LocalDate.now(), 0));
-    }
-
-    private Member member(String name) {
-        var studio = accounts.foundStudio(name);
-        String email = name + UUID.randomUUID() + "@scree.example";
-        accounts.addArtist(studio, name, email, "secret stones");
-        return accounts.loadUserByUsername(email);
     }
 }

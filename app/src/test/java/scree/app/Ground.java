@@ -1,0 +1,98 @@
+package scree.app;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.UUID;
+import org.springframework.boot.test.context.TestComponent;
+import scree.app.client.Client;
+import scree.app.client.Clients;
+import scree.app.kit.Product;
+import scree.app.sitting.Sittings;
+import scree.app.studio.Accounts;
+import scree.app.studio.Member;
+import scree.core.image.PictureIntake;
+import scree.standins.camera.Camera;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Lamp;
+import scree.standins.camera.Lighting;
+import scree.standins.camera.Shot;
+import scree.standins.camera.Sitter;
+import scree.standins.camera.Studio;
+
+/** What tests on the real database stand on: a studio of their own with an artist, a client, an open sitting, a picture. */
+@TestComponent
+public class Ground {
+    /** Opens every account that is made here. */
+    public static final String PASSWORD = "loose stones";
+
+    private final Accounts accounts;
+    private final Clients clients;
+    private final Sittings sittings;
+
+    Ground(Accounts accounts, Clients clients, Sittings sittings) {
+        this.accounts = accounts;
+        this.clients = clients;
+        this.sittings = sittings;
+    }
+
+    /** Founds a studio with one artist. */
+    public Member artist(String studio) {
+        String email = studio + UUID.randomUUID() + "@scree.example";
+        accounts.addArtist(accounts.foundStudio(studio), "Runa", email, PASSWORD);
+        return accounts.loadUserByUsername(email);
+    }
+
+    /** @param allergies or null */
+    public long client(Member of, String allergies) {
+        return clients.add(
+                of.studio(), new Client(0, "Petra Kvist", 1982, "Viola", "DRY", allergies, null, LocalDate.now(), 0));
+    }
+
+    public long sitting(Member of, long client) {
+        return sittings.add(of.studio(), client, of.artistId(), LocalDateTime.now(), 45, "Concert");
+    }
+
+    /** Returns a JPEG of a sitter with the card, facing a window. */
+    public static byte[] portrait(Sitter sitter, int width) {
+        return PictureIntake.encodeJpeg(
+                Studio.seat(sitter, Lighting.facingWindow(), width)
+                        .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)),
+                .95f);
+    }
+
+    /** The same of one of the twelve. */
+    public static byte[] portrait(int sitter, int width) {
+        return portrait(Ensemble.all().get(sitter), width);
+    }
+
+    /**
+     * A liquid base that was opened today.
+     *
+     * @param lightness L* as it settles
+     * @param allergens or null
+     */
+    public static Product base(String line, String name, double lightness, String allergens) {
+        return new Product(
+                0,
+                line,
+                name,
+                "BASE",
+                "LIQUID",
+                "SATIN",
+                .8,
+                lightness + 1,
+                10,
+                16,
+                lightness,
+                10,
+                16,
+                LocalDate.now(),
+                12,
+                allergens,
+                true,
+                null,
+                null,
+                null,
+                0);
+    }
+}
