@@ -160,7 +160,7 @@ class RacesIT {
     @Test
     void ofFourTapsOnAMixEveryOneCounts() throws Exception {
         long id = withSkin();
-        for (int i = 0; i < ROUNDS / 4; i++) {
+        for (int i = 0; i < ROUNDS; i++) {
             mix.lay(me, id, 1);
             Race.run(4, () -> mix.tap(me, id, bare.get(0), 1));
             int count = sql.queryForObject(
@@ -188,15 +188,19 @@ class RacesIT {
 
     @Test
     void ofTwoSpotsMarkedAtOnceBothAreMeasured() throws Exception {
-        long id = withSkin();
-        for (int i = 0; i < ROUNDS / 2; i++) {
-            double y = 330 + 9 * i;
-            Race.all(
-                    () -> readings.relay(me.studio(), id, f -> spot(f, 260, y)),
-                    () -> readings.relay(me.studio(), id, f -> spot(f, 380, y)));
-            var taken = readings.of(me.studio(), id).orElseThrow();
-            assertThat(taken.face().spots()).hasSize(2 * i + 2);
-            assertThat(taken.skin().spots()).as("measured with what was laid").hasSizeGreaterThan(i);
+        for (int round = 0; round < ROUNDS; round += 10) { // a face bears thirty spots
+            long id = withSkin();
+            for (int i = 0; i < 10; i++) {
+                double y = 330 + 9 * i;
+                Race.all(
+                        () -> readings.relay(me.studio(), id, f -> spot(f, 260, y)),
+                        () -> readings.relay(me.studio(), id, f -> spot(f, 380, y)));
+                var taken = readings.of(me.studio(), id).orElseThrow();
+                assertThat(taken.face().spots()).hasSize(2 * i + 2);
+                assertThat(taken.skin().spots())
+                        .as("measured with what was laid")
+                        .hasSizeGreaterThan(i);
+            }
         }
     }
 
@@ -206,7 +210,7 @@ class RacesIT {
 
     @Test
     void ofTwoPicturesAtOnceTheReadingIsOfTheNewer() throws Exception {
-        for (int i = 0; i < ROUNDS / 4; i++) {
+        for (int i = 0; i < ROUNDS; i++) {
             long id = sitting();
             Race.run(2, () -> readings.take(me.studio(), id, Upload.of(portrait)));
             long newest = sql.queryForObject("SELECT max(id) FROM picture WHERE sitting_id = ?", Long.class, id);
@@ -254,7 +258,7 @@ class RacesIT {
 
     @Test
     void ofTwoBasesTakenAtOnceOneIsPresentAndTheOtherIsTold() throws Exception {
-        for (int i = 0; i < ROUNDS / 4; i++) {
+        for (int i = 0; i < ROUNDS; i++) {
             long id = withSkin();
             AtomicInteger which = new AtomicInteger();
             List<Throwable> told =
