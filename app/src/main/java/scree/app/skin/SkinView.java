@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import scree.app.look.Lines;
 import scree.app.look.PebbleField;
 import scree.app.look.Stones;
 import scree.app.picture.Picture;
@@ -259,11 +260,10 @@ record SkinView(
     }
 
     static String polygon(List<Point> line) {
-        StringBuilder d = new StringBuilder();
-        for (Point p : line) {
-            d.append(d.length() == 0 ? 'M' : 'L').append(String.format(Locale.ROOT, "%.1f,%.1f", p.x(), p.y()));
-        }
-        return line.isEmpty() ? null : d.append('Z').toString();
+        return line.isEmpty()
+                ? null
+                : Lines.closed(
+                        line.stream().map(p -> new double[] {p.x(), p.y()}).toList());
     }
 
     private static String cardWords(CardSighting card, SkinReading skin, SkinWords words) {

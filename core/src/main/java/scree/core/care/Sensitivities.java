@@ -2,9 +2,11 @@ package scree.core.care;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /**
@@ -104,6 +106,8 @@ public final class Sensitivities {
 
     private final Words told;
     private final Set<AllergenFamily> families;
+    /** By label: a kit lists the same few substances again and again. */
+    private final Map<String, Optional<String>> met = new ConcurrentHashMap<>();
 
     private Sensitivities(Words told) {
         this.told = told;
@@ -134,6 +138,10 @@ public final class Sensitivities {
         if (listed == null || none()) {
             return Optional.empty();
         }
+        return met.computeIfAbsent(listed, this::firstMet);
+    }
+
+    private Optional<String> firstMet(String listed) {
         return Stream.of(listed.split("[,;/\\n]"))
                 .map(String::strip)
                 .filter(name -> !name.isEmpty() && meets(Words.of(name)))
