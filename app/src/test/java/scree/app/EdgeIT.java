@@ -12,6 +12,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.zaxxer.hikari.HikariDataSource;
 import jakarta.servlet.http.Cookie;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -19,6 +20,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.core.env.Environment;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import scree.app.client.Client;
@@ -29,6 +31,12 @@ import scree.app.studio.Member;
 @TestDatabase
 @AutoConfigureMockMvc
 class EdgeIT {
+    @Autowired
+    private HikariDataSource pool;
+
+    @Autowired
+    private Environment environment;
+
     @Autowired
     private Ground ground;
 
@@ -66,6 +74,13 @@ class EdgeIT {
                 .andExpect(redirectedUrl("/sign-in?failed"));
         assertThat(mine.passwordHash()).startsWith("$2").doesNotContain("loose");
         assertThat(mine.toString()).doesNotContain("$2");
+    }
+
+    /** Else a busy half-minute is told as a database that is away. */
+    @Test
+    void noRequestWaitsForAConnection() {
+        int atOnce = environment.getRequiredProperty("server.tomcat.threads.max", Integer.class);
+        assertThat(pool.getMaximumPoolSize()).isGreaterThan(atOnce);
     }
 
     @Test

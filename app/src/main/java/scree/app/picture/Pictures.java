@@ -26,8 +26,8 @@ import scree.core.image.Raster;
 @Service
 public class Pictures implements Deletable {
     private static final int THUMB_SIDE = 320;
-    /** Pixels of pictures being worked on, kept in memory: three of the stored size at 4 bytes. */
-    private static final long PIXELS_KEPT = 3L * 2000 * 1500;
+    /** Pixels of pictures being worked on, kept in memory: two of the stored size at 4 bytes. */
+    private static final long PIXELS_KEPT = 2L * 2000 * 1500;
 
     private final PictureMapper mapper;
     private final PictureGate gate;
