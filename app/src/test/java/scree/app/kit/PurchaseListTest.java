@@ -3,13 +3,12 @@ package scree.app.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import scree.core.mix.Carrier;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class PurchaseListTest {
     @Test
@@ -52,8 +51,9 @@ class PurchaseListTest {
     }
 
     /** Whatever is typed gets an answer. */
-    @Property(tries = 300)
-    void nothingThatIsTypedBreaksIt(@ForAll @StringLength(max = 200) String anything) {
+    @Seeds(300)
+    void nothingThatIsTypedBreaksIt(Draw draw) {
+        String anything = draw.text(200);
         PurchaseList.Read read = PurchaseList.read(anything);
         assertThat(read.offers().size() + read.problems().size())
                 .isLessThanOrEqualTo(anything.split("\\R|\\r").length + 1);

@@ -4,9 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Locale;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -14,6 +11,8 @@ import org.springframework.context.support.ResourceBundleMessageSource;
 import scree.app.skin.LightWords;
 import scree.core.light.LightVerdict;
 import scree.core.light.MeteredLight;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** The five measures of a light on their lines, by meter alone. */
 class LightViewTest {
@@ -43,11 +42,11 @@ class LightViewTest {
     }
 
     /** The stone lies in the good stretch exactly when the figure does. */
-    @Property(tries = 200)
-    void theStoneLiesInTheGoodStretchWhenTheFigureDoes(
-            @ForAll @DoubleRange(min = 2000, max = 9000) double kelvin,
-            @ForAll @DoubleRange(min = -.02, max = .02) double duv,
-            @ForAll @DoubleRange(min = 10, max = 40000) double lux) {
+    @Seeds(200)
+    void theStoneLiesInTheGoodStretchWhenTheFigureDoes(Draw draw) {
+        double kelvin = draw.between(2000, 9000);
+        double duv = draw.between(-.02, .02);
+        double lux = draw.between(10, 40000);
         MeteredLight light = new MeteredLight(kelvin, duv, lux);
         if (Math.abs(kelvin - 5000) > 40 && Math.abs(kelvin - 6500) > 80) {
             assertThat(scale(light, 0).good()).isEqualTo(kelvin > 5000 && kelvin < 6500);
@@ -60,10 +59,10 @@ class LightViewTest {
         }
     }
 
-    @Property(tries = 100)
-    void warmerLightLiesFurtherLeft(
-            @ForAll @DoubleRange(min = 2500, max = 8000) double kelvin,
-            @ForAll @DoubleRange(min = 200, max = 1500) double more) {
+    @Seeds(100)
+    void warmerLightLiesFurtherLeft(Draw draw) {
+        double kelvin = draw.between(2500, 8000);
+        double more = draw.between(200, 1500);
         double warm = scale(new MeteredLight(kelvin, 0, 500), 0).at();
         double cool = scale(new MeteredLight(kelvin + more, 0, 500), 0).at();
         assertThat(warm).isLessThan(cool);

@@ -5,15 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.StringReader;
 import javax.xml.parsers.DocumentBuilderFactory;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 import org.xml.sax.InputSource;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** Drawings that go into a page unescaped: sound, and nothing of anybody's words in them. */
 class DrawnTest {
@@ -25,10 +24,10 @@ class DrawnTest {
                 .getChildNodes();
     }
 
-    @Property(tries = 60)
-    void whatIsDrawnIsSoundMarkup(
-            @ForAll @DoubleRange(min = -500, max = 900) double x, @ForAll @DoubleRange(min = -500, max = 900) double y)
-            throws Exception {
+    @Seeds(60)
+    void whatIsDrawnIsSoundMarkup(Draw draw) throws Exception {
+        double x = draw.between(-500, 900);
+        double y = draw.between(-500, 900);
         String path = new Stones().pebble("Marl|31", x, y, 12);
         NodeList nodes = parsed(new Drawn()
                 .reach(x, y, 20)

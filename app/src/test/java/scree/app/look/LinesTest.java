@@ -8,17 +8,16 @@ import java.util.Locale;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** Points as SVG paths. */
 class LinesTest {
     /** The quick way of writing a tenth says what the formatter says. */
-    @Property(tries = 500)
-    void aNumberIsWrittenToATenth(@ForAll @DoubleRange(min = -3000, max = 3000) double v) {
+    @Seeds(500)
+    void aNumberIsWrittenToATenth(Draw draw) {
+        double v = draw.between(-3000, 3000);
         String written = Lines.number(new StringBuilder(), v).toString();
         assertThat(Double.parseDouble(written)).isEqualTo(Math.round(v * 10) / 10.0);
         String formatted =
@@ -34,9 +33,9 @@ class LinesTest {
     }
 
     /** A closed curve passes through every point that was given, and its pieces join. */
-    @Property(tries = 50)
-    void aSmoothCurveGoesThroughItsPoints(@ForAll @LongRange(min = 0, max = 1 << 30) long seed) {
-        Random random = new Random(seed);
+    @Seeds(50)
+    void aSmoothCurveGoesThroughItsPoints(Draw draw) {
+        Random random = draw.random();
         List<double[]> points = new ArrayList<>();
         for (int i = 0; i < 3 + random.nextInt(9); i++) {
             points.add(new double[] {random.nextInt(400), random.nextInt(400)});

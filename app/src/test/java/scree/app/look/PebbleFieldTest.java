@@ -5,12 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
-import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 import scree.core.shade.FieldPlace;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** The pebble field's geometry: true places, names with room, nothing outside the window. */
 class PebbleFieldTest {
@@ -52,11 +50,11 @@ class PebbleFieldTest {
                 .allMatch(v -> v % 3 == 0);
     }
 
-    @Property(tries = 60)
-    void stonesStayInTheWindowAndNearTheirTruePlace(
-            @ForAll @LongRange(min = 0, max = 1 << 30) long seed, @ForAll @IntRange(min = 1, max = 90) int count) {
+    @Seeds(60)
+    void stonesStayInTheWindowAndNearTheirTruePlace(Draw draw) {
+        int count = draw.whole(1, 90);
         PebbleField f = field();
-        List<PebbleField.Shade> shades = shades(new Random(seed), count);
+        List<PebbleField.Shade> shades = shades(draw.random(), count);
         f.place(shades, 12.5, 18);
         for (PebbleField.Stone s : f.stones()) {
             PebbleField.Shade own = shades.stream()
@@ -74,12 +72,12 @@ class PebbleFieldTest {
         assertThat((long) f.stones().size()).isGreaterThanOrEqualTo(inside);
     }
 
-    @Property(tries = 60)
-    void namesNeverLieOverEachOtherNorOutside(
-            @ForAll @LongRange(min = 0, max = 1 << 30) long seed, @ForAll @IntRange(min = 5, max = 70) int count) {
+    @Seeds(60)
+    void namesNeverLieOverEachOtherNorOutside(Draw draw) {
+        int count = draw.whole(5, 70);
         PebbleField f = field();
         f.keepFree(0, 0, WIDTH, 26);
-        f.place(shades(new Random(seed), count), 12.5, 18);
+        f.place(shades(draw.random(), count), 12.5, 18);
         List<double[]> boxes = new ArrayList<>();
         for (PebbleField.Label l : f.labels()) {
             double w = l.text().length() * 7.4;

@@ -4,11 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.regex.Pattern;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import scree.core.shade.FieldPlace;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class StonesTest {
     private final Stones stones = new Stones();
@@ -20,8 +19,10 @@ class StonesTest {
         assertThat(stones.pebble("Marl|31", 0, 0, 10)).startsWith("M").endsWith("Z");
     }
 
-    @Property(tries = 100)
-    void aPebbleStaysNearItsRadius(@ForAll String id, @ForAll @DoubleRange(min = 5, max = 40) double r) {
+    @Seeds(100)
+    void aPebbleStaysNearItsRadius(Draw draw) {
+        String id = draw.text(40);
+        double r = draw.between(5, 40);
         var numbers = Pattern.compile("(-?[\\d.]+),(-?[\\d.]+)").matcher(stones.pebble(id, 0, 0, r));
         while (numbers.find()) {
             double far = Math.hypot(Double.parseDouble(numbers.group(1)), Double.parseDouble(numbers.group(2)));

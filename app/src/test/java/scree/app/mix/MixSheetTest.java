@@ -4,12 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
-import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import scree.core.mix.Batch;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class MixSheetTest {
     private static final MixSheet START = MixSheet.of(List.of(new MixSheet.Part(1, 3), new MixSheet.Part(2, 1)));
@@ -30,9 +28,9 @@ class MixSheetTest {
     }
 
     /** However one taps: whole counts, at most 24 parts of at most 5 products, never nothing. */
-    @Property(tries = 200)
-    void anyTapsLeaveAMixThatCanBeCounted(
-            @ForAll @Size(min = 1, max = 80) List<@IntRange(min = -8, max = 8) Integer> taps) {
+    @Seeds(200)
+    void anyTapsLeaveAMixThatCanBeCounted(Draw draw) {
+        List<Integer> taps = draw.list(1, 80, () -> draw.whole(-8, 8));
         MixSheet sheet = START;
         for (int tap : taps) {
             sheet = sheet.tapped(Math.abs(tap), tap < 0 ? -1 : 1);

@@ -6,9 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Set;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -18,6 +15,8 @@ import scree.core.image.Point;
 import scree.core.skin.FreeSpot;
 import scree.core.skin.Zone;
 import scree.core.skin.ZoneOutline;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** Zones and spots as the artist moves them over a picture. */
 class FaceStateTest {
@@ -52,9 +51,10 @@ class FaceStateTest {
         assertThat(old.byHand()).isEmpty();
     }
 
-    @Property(tries = 100)
-    void aZoneMovesByThePixelsThatItWasDragged(
-            @ForAll @DoubleRange(min = -80, max = 80) double dx, @ForAll @DoubleRange(min = -80, max = 80) double dy) {
+    @Seeds(100)
+    void aZoneMovesByThePixelsThatItWasDragged(Draw draw) {
+        double dx = draw.between(-80, 80);
+        double dy = draw.between(-80, 80);
         Point before = pixel(USUAL, Zone.CHEEK, Side.LEFT);
         FaceState moved = USUAL.withZone(Zone.CHEEK, Side.LEFT, dx, dy, 1);
         Point after = pixel(moved, Zone.CHEEK, Side.LEFT);
@@ -64,8 +64,9 @@ class FaceStateTest {
         assertThat(outline(moved, Zone.CHEEK, Side.RIGHT)).isEqualTo(outline(USUAL, Zone.CHEEK, Side.RIGHT));
     }
 
-    @Property(tries = 60)
-    void aZoneGrowsAndShrinksWithinReason(@ForAll @DoubleRange(min = .01, max = 50) double scale) {
+    @Seeds(60)
+    void aZoneGrowsAndShrinksWithinReason(Draw draw) {
+        double scale = draw.between(.01, 50);
         ZoneOutline before = outline(USUAL, Zone.NECK, Side.CENTRE);
         ZoneOutline after = outline(USUAL.withZone(Zone.NECK, Side.CENTRE, 0, 0, scale), Zone.NECK, Side.CENTRE);
         assertThat(after.radiusX()).isBetween(.025, 1.5);
@@ -138,11 +139,11 @@ class FaceStateTest {
         assertThat(two.withoutSpot(9)).isEqualTo(two);
     }
 
-    @Property(tries = 60)
-    void aSpotIsDraggedByPixelsAndSizedByItsScale(
-            @ForAll @DoubleRange(min = -60, max = 60) double dx,
-            @ForAll @DoubleRange(min = -60, max = 60) double dy,
-            @ForAll @DoubleRange(min = .7, max = 1.4) double scale) {
+    @Seeds(60)
+    void aSpotIsDraggedByPixelsAndSizedByItsScale(Draw draw) {
+        double dx = draw.between(-60, 60);
+        double dy = draw.between(-60, 60);
+        double scale = draw.between(.7, 1.4);
         FaceState one = USUAL.withSpot(FreeSpot.Kind.BLEMISH, 450, 560).withSpot(FreeSpot.Kind.CAPILLARY, 300, 500);
         FaceState moved = one.withSpotMoved(1, dx, dy, scale);
         FreeSpot spot = moved.spots().get(0);

@@ -11,9 +11,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -37,6 +34,8 @@ import scree.core.skin.UndertoneBench;
 import scree.core.skin.Witness;
 import scree.core.skin.Zone;
 import scree.core.skin.ZoneReading;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** What the Skin page and the undertone bench show of a reading. */
 class SkinViewsTest {
@@ -132,8 +131,9 @@ class SkinViewsTest {
     }
 
     /** Leaders that cross cannot be followed, stones under a card cannot be seen. */
-    @Property(tries = 40)
-    void theStonesInTheMarginsStandApartAndInsideThePicture(@ForAll @DoubleRange(min = 60, max = 1000) double cardTop) {
+    @Seeds(40)
+    void theStonesInTheMarginsStandApartAndInsideThePicture(Draw draw) {
+        double cardTop = draw.between(60, 1000);
         CardSighting.Found card = new CardSighting.Found(
                 CardLayout.Kind.COLOUR,
                 List.of(
@@ -239,9 +239,10 @@ class SkinViewsTest {
     }
 
     /** The slab of shares is cut where they meet, whatever they are. */
-    @Property(tries = 80)
-    void theCutsOfTheSlabFollowTheShares(
-            @ForAll @DoubleRange(min = 30, max = 78) double l, @ForAll @DoubleRange(min = -14, max = 14) double lean) {
+    @Seeds(80)
+    void theCutsOfTheSlabFollowTheShares(Draw draw) {
+        double l = draw.between(30, 78);
+        double lean = draw.between(-14, 14);
         SkinView.Shares s = view(taken(face(l, lean), SkinReading.Trust.COLOUR_CARD, Set.of()), CARD)
                 .shares();
         assertThat(s.cool() + s.neutral() + s.warm()).isEqualTo(100);

@@ -4,15 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** The band's way against the plain product of matrix and solution. */
 class BorderedTridiagonalTest {
-    @Property(tries = 300)
-    void whatIsSolvedGivesTheRightSideBack(@ForAll long seed) {
-        Random random = new Random(seed);
+    @Seeds(300)
+    void whatIsSolvedGivesTheRightSideBack(Draw draw) {
+        Random random = draw.random();
         int n = 2 + random.nextInt(40);
         double[] diagonal = random.doubles(n, -3, 6).toArray();
         double[][] border = new double[1 + random.nextInt(Math.min(3, n))][];

@@ -5,44 +5,43 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class ColourPropertiesTest {
-    @Property
-    void lightnessAloneNeverExceedsTheWholeDifference(
-            @ForAll @DoubleRange(max = 100) double l1,
-            @ForAll @DoubleRange(max = 100) double l2,
-            @ForAll @DoubleRange(min = -60, max = 60) double a,
-            @ForAll @DoubleRange(min = -60, max = 60) double b) {
+    @Seeds(1000)
+    void lightnessAloneNeverExceedsTheWholeDifference(Draw draw) {
+        double l1 = draw.between(0, 100);
+        double l2 = draw.between(0, 100);
+        double a = draw.between(-60, 60);
+        double b = draw.between(-60, 60);
         double bound = Math.abs(l1 - l2) / CieDe2000.lightnessWeight((l1 + l2) / 2);
         assertThat(Lab.of(l1, a, b).differenceFrom(Lab.of(l2, b, a))).isGreaterThanOrEqualTo(bound - 1e-9);
     }
 
-    @Property
-    void codesSurviveTheWayToLabAndBack(
-            @ForAll @IntRange(max = 255) int r,
-            @ForAll @IntRange(max = 255) int g,
-            @ForAll @IntRange(max = 255) int b) {
+    @Seeds(1000)
+    void codesSurviveTheWayToLabAndBack(Draw draw) {
+        int r = draw.whole(0, 255);
+        int g = draw.whole(0, 255);
+        int b = draw.whole(0, 255);
         assertThat(Srgb.hex(Srgb.toLab(r, g, b))).isEqualTo("#%02x%02x%02x".formatted(r, g, b));
     }
 
-    @Property
-    void polarAndPlainFormsAgree(
-            @ForAll @DoubleRange(min = 1, max = 60) double chroma, @ForAll @DoubleRange(max = 359.9) double hue) {
+    @Seeds(1000)
+    void polarAndPlainFormsAgree(Draw draw) {
+        double chroma = draw.between(1, 60);
+        double hue = draw.between(0, 359.9);
         Lab lab = Lab.ofLch(50, chroma, hue);
         assertThat(lab.chroma()).isCloseTo(chroma, within(1e-9));
         assertThat(lab.hueDegrees()).isCloseTo(hue, within(1e-6));
     }
 
-    @Property(tries = 60)
-    void aThickerFilmMovesFromTheGroundToTheProduct(
-            @ForAll @DoubleRange(min = 0.05, max = 0.9) double product,
-            @ForAll @DoubleRange(min = 0.05, max = 0.9) double ground,
-            @ForAll @DoubleRange(min = 0.01, max = 5) double thickness) {
+    @Seeds(60)
+    void aThickerFilmMovesFromTheGroundToTheProduct(Draw draw) {
+        double product = draw.between(0.05, 0.9);
+        double ground = draw.between(0.05, 0.9);
+        double thickness = draw.between(0.01, 5);
         double thin = KubelkaMunk.film(product, ground, thickness);
         double thick = KubelkaMunk.film(product, ground, thickness * 2);
         assertThat(Math.abs(product - thick)).isLessThanOrEqualTo(Math.abs(product - thin) + 1e-12);
@@ -50,8 +49,9 @@ class ColourPropertiesTest {
         assertThat(KubelkaMunk.film(product, ground, 1e6)).isCloseTo(product, within(1e-12));
     }
 
-    @Property(tries = 60)
-    void mixingAColourWithItselfChangesNothing(@ForAll @DoubleRange(min = 0.02, max = 1) double r) {
+    @Seeds(60)
+    void mixingAColourWithItselfChangesNothing(Draw draw) {
+        double r = draw.between(0.02, 1);
         var part = new KubelkaMunk.Part(Spectrum.flat(r), 2);
         assertThat(KubelkaMunk.mix(List.of(part, part)).at(7)).isCloseTo(r, within(1e-9));
     }

@@ -4,17 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** The smoothest spectrum of a colour: of that colour, within bounds, and truly the smoothest. */
 class LeastSlopeTest {
-    @Property(tries = 200)
-    void itHasTheColourAndStaysBetweenBlackAndWhite(
-            @ForAll @DoubleRange(min = 8, max = 94) double l, @ForAll @DoubleRange(min = 0, max = 360) double hue) {
+    @Seeds(200)
+    void itHasTheColourAndStaysBetweenBlackAndWhite(Draw draw) {
+        double l = draw.between(8, 94);
+        double hue = draw.between(0, 360);
         double chroma = 26 * Math.sin(Math.PI * l / 100);
         Lab colour = Lab.ofLch(l, chroma, hue);
         Spectrum s = LeastSlope.spectrumOf(colour).orElseThrow();
@@ -25,15 +24,15 @@ class LeastSlopeTest {
     }
 
     /** Any other spectrum of the same colour has more slope: one is bent by what the eye cannot see. */
-    @Property(tries = 60)
-    void noOtherOfTheSameColourIsSmoother(
-            @ForAll @LongRange(min = 0, max = 1 << 30) long seed, @ForAll @DoubleRange(min = 25, max = 80) double l) {
+    @Seeds(60)
+    void noOtherOfTheSameColourIsSmoother(Draw draw) {
+        double l = draw.between(25, 80);
         Spectrum smooth = LeastSlope.spectrumOf(Lab.of(l, 10, 16)).orElseThrow();
         double[] z = new double[Spectrum.BANDS];
         for (int i = 0; i < z.length; i++) {
             z[i] = atanh(2 * smooth.at(i) - 1);
         }
-        double[] hidden = invisible(new Random(seed), smooth);
+        double[] hidden = invisible(draw.random(), smooth);
         double[] bent = z.clone();
         for (int i = 0; i < z.length; i++) {
             bent[i] += .02 * hidden[i];
@@ -84,8 +83,9 @@ class LeastSlopeTest {
         return sum;
     }
 
-    @Property(tries = 50)
-    void aGreyIsFlat(@ForAll @DoubleRange(min = 10, max = 95) double l) {
+    @Seeds(50)
+    void aGreyIsFlat(Draw draw) {
+        double l = draw.between(10, 95);
         Spectrum grey = LeastSlope.spectrumOf(Lab.of(l, 0, 0)).orElseThrow();
         for (int i = 0; i < Spectrum.BANDS; i++) {
             assertThat(grey.at(i)).isCloseTo(grey.at(0), within(2e-3));

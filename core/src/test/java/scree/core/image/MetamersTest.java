@@ -4,14 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Illuminant;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
 import scree.core.colour.Spectrum;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** How much a camera sees of what an eye under daylight cannot. */
 class MetamersTest {
@@ -56,9 +55,9 @@ class MetamersTest {
         }
     }
 
-    @Property(tries = 60)
-    void whatACameraSeesIsASpread(@ForAll @LongRange(min = 0, max = 1 << 30) long seed) {
-        Random random = new Random(seed);
+    @Seeds(60)
+    void whatACameraSeesIsASpread(Draw draw) {
+        Random random = draw.random();
         double[][] seen = Metamers.seen(
                 camera(
                         590 + 30 * random.nextDouble(),

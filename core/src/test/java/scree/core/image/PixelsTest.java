@@ -5,13 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
-import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** Which pixels lie in a polygon, and what each of them is taken for. */
 class PixelsTest {
@@ -43,9 +41,9 @@ class PixelsTest {
     // ---- inside ----
 
     /** The scan lines against the crossing count of every single pixel. */
-    @Property(tries = 80)
-    void scanLinesFindThePixelsThatACrossingCountFinds(@ForAll @LongRange(min = 0, max = 1 << 30) long seed) {
-        Random random = new Random(seed);
+    @Seeds(80)
+    void scanLinesFindThePixelsThatACrossingCountFinds(Draw draw) {
+        Random random = draw.random();
         int corners = 3 + random.nextInt(7);
         double[] x = random.doubles(corners, -20.3, SIDE + 20.3).toArray();
         double[] y = random.doubles(corners, -20.3, SIDE + 20.3).toArray();
@@ -76,8 +74,9 @@ class PixelsTest {
         return in;
     }
 
-    @Property(tries = 50)
-    void thinningKeepsAboutAsManyAsWereAskedForAndSpreadsThem(@ForAll @IntRange(min = 40, max = 4000) int most) {
+    @Seeds(50)
+    void thinningKeepsAboutAsManyAsWereAskedForAndSpreadsThem(Draw draw) {
+        int most = draw.whole(40, 4000);
         int[] at = PolygonPixels.in(even(SKIN), box(0, 0, SIDE - 1, SIDE - 1), most);
         assertThat(at.length).isLessThanOrEqualTo((int) (1.5 * most + 40));
         assertThat(Arrays.stream(at).map(p -> p / SIDE).max().orElseThrow()).isGreaterThan(SIDE / 2);
@@ -125,10 +124,10 @@ class PixelsTest {
     }
 
     /** Freckles and pores are skin; what is kept follows the skin's own spread, not a fixed figure. */
-    @Property(tries = 40)
-    void roughSkinKeepsItsOwnSpread(
-            @ForAll @LongRange(min = 0, max = 1 << 30) long seed, @ForAll @IntRange(min = 1, max = 18) int rough) {
-        Random random = new Random(seed);
+    @Seeds(40)
+    void roughSkinKeepsItsOwnSpread(Draw draw) {
+        Random random = draw.random();
+        int rough = draw.whole(1, 18);
         Raster picture = even(SKIN);
         for (int i = 0; i < picture.rgb().length; i++) {
             int n = (int) Math.round(rough * random.nextGaussian());

@@ -7,19 +7,17 @@ import static org.assertj.core.api.Assertions.within;
 import java.awt.image.BufferedImage;
 import java.util.Arrays;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class RasterTest {
-    @Property(tries = 60)
-    void shrinkingKeepsTheMeanAndTheProportions(
-            @ForAll @IntRange(min = 40, max = 300) int width,
-            @ForAll @IntRange(min = 40, max = 300) int height,
-            @ForAll @IntRange(min = 10, max = 39) int longest,
-            @ForAll long seed) {
-        Raster raster = noise(width, height, seed);
+    @Seeds(60)
+    void shrinkingKeepsTheMeanAndTheProportions(Draw draw) {
+        int width = draw.whole(40, 300);
+        int height = draw.whole(40, 300);
+        int longest = draw.whole(10, 39);
+        Raster raster = noise(width, height, draw.random());
         Raster small = raster.shrunkTo(longest);
         assertThat(Math.max(small.width(), small.height())).isEqualTo(longest);
         double scale = (double) longest / Math.max(width, height);
@@ -30,13 +28,13 @@ class RasterTest {
 
     @Test
     void aPictureThatIsSmallEnoughIsLeftAlone() {
-        Raster raster = noise(50, 40, 1);
+        Raster raster = noise(50, 40, new Random(1));
         assertThat(raster.shrunkTo(50)).isSameAs(raster);
     }
 
     @Test
     void everyWayAnImageIsStoredGivesTheSamePixels() {
-        Raster raster = noise(31, 17, 2);
+        Raster raster = noise(31, 17, new Random(2));
         for (int type :
                 new int[] {BufferedImage.TYPE_3BYTE_BGR, BufferedImage.TYPE_INT_BGR, BufferedImage.TYPE_INT_RGB}) {
             BufferedImage image = new BufferedImage(31, 17, type);
@@ -63,8 +61,7 @@ class RasterTest {
         return sum / r.width() / r.height();
     }
 
-    private static Raster noise(int width, int height, long seed) {
-        Random random = new Random(seed);
+    private static Raster noise(int width, int height, Random random) {
         int[] rgb = random.ints((long) width * height, 0, 0x1000000).toArray();
         return new Raster(width, height, rgb);
     }

@@ -5,12 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import scree.core.reason.Severity;
 import scree.core.skin.ReferenceCurve;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class BatchTest {
     private static final Ingredient FAIR = Ingredient.of(1, ReferenceCurve.at(70), 1, Carrier.WATER);
@@ -23,13 +22,13 @@ class BatchTest {
     }
 
     /** Enough, whole counts in the recipe's proportion, and not a round more than is needed. */
-    @Property(tries = 100)
-    void aBatchIsTheLeastWholeMultipleThatCovers(
-            @ForAll @IntRange(min = 1, max = 7) int fair,
-            @ForAll @IntRange(min = 1, max = 5) int deep,
-            @ForAll @IntRange(min = 1, max = 40) int people,
-            @ForAll Batch.For what,
-            @ForAll Batch.Unit unit) {
+    @Seeds(100)
+    void aBatchIsTheLeastWholeMultipleThatCovers(Draw draw) {
+        int fair = draw.whole(1, 7);
+        int deep = draw.whole(1, 5);
+        int people = draw.whole(1, 40);
+        Batch.For what = draw.one(Batch.For.values());
+        Batch.Unit unit = draw.one(Batch.Unit.values());
         Batch batch = Batch.of(recipe(fair, deep), what, people, unit, id -> Batch.Pack.UNKNOWN);
         assertThat(batch.millilitres()).isGreaterThanOrEqualTo(what.millilitres() * people - 1e-6);
         double once = (fair + deep) * unit.millilitres();

@@ -3,12 +3,9 @@ package scree.core.mix;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
-import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** The quick look-up against looking at every point. */
 class NearPointsTest {
@@ -28,25 +25,22 @@ class NearPointsTest {
         return (x - p[0]) * (x - p[0]) + (y - p[1]) * (y - p[1]) + (z - p[2]) * (z - p[2]);
     }
 
-    @Property(tries = 120)
-    void itFindsTheNearestWithinReachOrNothing(
-            @ForAll @LongRange(min = 0, max = 1 << 30) long seed,
-            @ForAll @IntRange(min = 1, max = 320) int count,
-            @ForAll @DoubleRange(min = 0.01, max = 60) double reach) {
-        findsTheNearest(seed, count, reach, 3);
+    @Seeds(120)
+    void itFindsTheNearestWithinReachOrNothing(Draw draw) {
+        int count = draw.whole(1, 320);
+        double reach = draw.between(0.01, 60);
+        findsTheNearest(draw.random(), count, reach, 3);
     }
 
-    @Property(tries = 120)
-    void shortReachesAreAnsweredByOneCellAndStillExact(
-            @ForAll @LongRange(min = 0, max = 1 << 30) long seed,
-            @ForAll @IntRange(min = 1, max = 320) int count,
-            @ForAll @DoubleRange(min = 0.01, max = 2.5) double reach) {
-        findsTheNearest(seed, count, reach, reach);
+    @Seeds(120)
+    void shortReachesAreAnsweredByOneCellAndStillExact(Draw draw) {
+        int count = draw.whole(1, 320);
+        double reach = draw.between(0.01, 2.5);
+        findsTheNearest(draw.random(), count, reach, reach);
     }
 
     /** @param around how far the asked places lie from some point */
-    private static void findsTheNearest(long seed, int count, double reach, double around) {
-        Random random = new Random(seed);
+    private static void findsTheNearest(Random random, int count, double reach, double around) {
         double[][] points = cloud(random, count);
         NearPoints near = new NearPoints(points);
         Nearest tree = new Nearest(points);

@@ -10,12 +10,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
 import scree.core.skin.ReferenceCurve;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class RecipeSearchTest {
     private static final Ingredient WHITE = Ingredient.of(900, Lab.of(95, 0, 2), 1.6, Carrier.ANY);
@@ -23,9 +22,9 @@ class RecipeSearchTest {
     private static final Ingredient DEEP = Ingredient.of(902, Lab.of(26, 12, 12), 1.9, Carrier.ANY);
 
     /** Every product, every count: what the search must not miss by more than a tenth. */
-    @Property(tries = 12)
-    void theSearchIsWithinATenthOfTryingEverything(@ForAll @LongRange(min = 0, max = 1 << 30) long seed) {
-        Random random = new Random(seed);
+    @Seeds(12)
+    void theSearchIsWithinATenthOfTryingEverything(Draw draw) {
+        Random random = draw.random();
         List<Ingredient> kit = new ArrayList<>(List.of(WHITE, YELLOW, DEEP));
         for (int i = 0; i < 11; i++) {
             kit.add(Ingredient.of(
@@ -71,9 +70,9 @@ class RecipeSearchTest {
     }
 
     /** Drops colour a base: however near they come, a mix that is mostly drops is none. */
-    @Property(tries = 20)
-    void dropsAreAtMostAThirdOfARecipeAndNeverWornAlone(@ForAll @LongRange(min = 0, max = 1 << 30) long seed) {
-        Random random = new Random(seed);
+    @Seeds(20)
+    void dropsAreAtMostAThirdOfARecipeAndNeverWornAlone(Draw draw) {
+        Random random = draw.random();
         List<Ingredient> kit = new ArrayList<>(List.of(WHITE, YELLOW, DEEP));
         for (int i = 0; i < 6; i++) {
             kit.add(Ingredient.of(i, skin(random, 40 + 30 * random.nextDouble()), 1, Carrier.WATER));

@@ -6,24 +6,23 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
 import scree.core.mix.SeasonParts.Day;
 import scree.core.mix.SeasonParts.Word;
 import scree.core.skin.ReferenceCurve;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class SeasonPartsTest {
     private static final Ingredient WINTER = Ingredient.of(1, ReferenceCurve.at(68), 1, Carrier.WATER);
     private static final Ingredient SUMMER = Ingredient.of(2, ReferenceCurve.at(60), 1, Carrier.WATER);
     private static final LocalDate MIDWINTER = LocalDate.of(2026, 1, 15);
 
-    @Property(tries = 40)
-    void deeperSkinNeverAsksForLessSummer(
-            @ForAll @DoubleRange(min = 58, max = 70) double l, @ForAll @DoubleRange(min = 0, max = 4) double deeper) {
+    @Seeds(40)
+    void deeperSkinNeverAsksForLessSummer(Draw draw) {
+        double l = draw.between(58, 70);
+        double deeper = draw.between(0, 4);
         int now = SeasonParts.between(WINTER, SUMMER, ReferenceCurve.at(l)).summer();
         int then = SeasonParts.between(WINTER, SUMMER, ReferenceCurve.at(l - deeper))
                 .summer();
@@ -54,10 +53,10 @@ class SeasonPartsTest {
     }
 
     /** A year that was made up is found again from readings over it. */
-    @Property(tries = 40)
-    void theWaveIsFoundAgain(
-            @ForAll @DoubleRange(min = 1.5, max = 4) double swing,
-            @ForAll @IntRange(min = 170, max = 280) int deepest) {
+    @Seeds(40)
+    void theWaveIsFoundAgain(Draw draw) {
+        double swing = draw.between(1.5, 4);
+        int deepest = draw.whole(170, 280);
         List<Day> days = new ArrayList<>();
         for (int i = 0; i < 8; i++) {
             LocalDate day = MIDWINTER.plusDays(45L * i);

@@ -4,14 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Illuminant;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
 import scree.core.colour.Spectrum;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class DoseTest {
     private static final Spectrum SKIN =
@@ -29,8 +28,9 @@ class DoseTest {
         assertThat(Dose.degrees(k)).as("Lambert at φ + 20°").isCloseTo(20, within(1e-9));
     }
 
-    @Property(tries = 60)
-    void shadowIsDosedToItsSlope(@ForAll @DoubleRange(min = .2, max = 1.2) double strength) {
+    @Seeds(60)
+    void shadowIsDosedToItsSlope(Draw draw) {
+        double strength = draw.between(.2, 1.2);
         Dose.Film slate = film(40, 9, 12, .8);
         Dose dose = Dose.of(slate, SKIN, Family.SHADOW, strength);
         double k = slate.over(SKIN, dose.coats()).toXyz(Illuminant.D65).y()
@@ -40,8 +40,9 @@ class DoseTest {
         assertThat(dose.result().lightness()).isLessThan(66);
     }
 
-    @Property(tries = 60)
-    void lightComesForward(@ForAll @DoubleRange(min = .2, max = 1) double strength) {
+    @Seeds(60)
+    void lightComesForward(Draw draw) {
+        double strength = draw.between(.2, 1);
         Dose dose = Dose.of(film(84, 5, 16, .8), SKIN, Family.LIGHT, strength);
         assertThat(dose.degrees()).isNegative();
         assertThat(dose.result().lightness()).isGreaterThan(66);

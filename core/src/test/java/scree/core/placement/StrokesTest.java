@@ -5,9 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import scree.core.face.FacePoints;
 import scree.core.face.Landmark;
@@ -16,6 +13,8 @@ import scree.core.face.Side;
 import scree.core.image.Point;
 import scree.core.plane.Profile;
 import scree.core.plane.Vec;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class StrokesTest {
     private static final UnaryOperator<Vec> STAY = UnaryOperator.identity();
@@ -33,12 +32,12 @@ class StrokesTest {
         assertThat(middle).as("to the right of the way is down on screen").isCloseTo(.45 * .1 * .67, within(1e-9));
     }
 
-    @Property(tries = 200)
-    void noEdgeCrossesItselfHoweverTheLineBends(
-            @ForAll @DoubleRange(min = -1, max = 1) double x1,
-            @ForAll @DoubleRange(min = -1, max = 1) double y1,
-            @ForAll @DoubleRange(min = -1, max = 1) double x2,
-            @ForAll @DoubleRange(min = -1, max = 1) double y2) {
+    @Seeds(200)
+    void noEdgeCrossesItselfHoweverTheLineBends(Draw draw) {
+        double x1 = draw.between(-1, 1);
+        double y1 = draw.between(-1, 1);
+        double x2 = draw.between(-1, 1);
+        double y2 = draw.between(-1, 1);
         List<Vec> line = SideMap.smooth(new Vec(-1, 0), new Vec(x1, y1), new Vec(x2, y2), new Vec(1, .2));
         Piece piece = Strokes.ribbon(line, Profile.even(.05, .3, .05), Profile.even(1, 1), 0, STAY);
         assertThat(Strokes.simple(piece.edge())).isTrue();
@@ -60,9 +59,10 @@ class StrokesTest {
         assertThat(outline.at(Side.RIGHT, .22).x()).isCloseTo(-1.06, within(.02));
     }
 
-    @Property(tries = 300)
-    void pushedPointsLieOutsideEyesBrowsNostrilsAndLips(
-            @ForAll @DoubleRange(min = -1, max = 1) double x, @ForAll @DoubleRange(min = -.6, max = 1.5) double y) {
+    @Seeds(300)
+    void pushedPointsLieOutsideEyesBrowsNostrilsAndLips(Draw draw) {
+        double x = draw.between(-1, 1);
+        double y = draw.between(-.6, 1.5);
         KeepOff keepOff = new KeepOff(FACE);
         Vec pushed = keepOff.push(new Vec(x, y), KeepOff.ALL);
         for (KeepOff.Part part : List.of(KeepOff.Part.BROW, KeepOff.Part.LIPS)) {

@@ -6,16 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class CurvesTest {
-    @Property(tries = 300)
-    void aCurvePassesThroughItsPoints(
-            @ForAll @Size(min = 3, max = 9) List<@DoubleRange(min = -3, max = 3) Double> heights) {
+    @Seeds(300)
+    void aCurvePassesThroughItsPoints(Draw draw) {
+        List<Double> heights = draw.list(3, 9, () -> draw.between(-3, 3));
         List<Vec> points = new ArrayList<>();
         for (int i = 0; i < heights.size(); i++) {
             points.add(new Vec(i, heights.get(i)));

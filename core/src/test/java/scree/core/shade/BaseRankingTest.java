@@ -8,9 +8,6 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
 import scree.core.shade.BaseRanking.Placed;
@@ -19,6 +16,8 @@ import scree.core.skin.MatchTarget;
 import scree.core.skin.ReferenceCurve;
 import scree.core.skin.SkinType;
 import scree.core.skin.Undertone.Family;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class BaseRankingTest {
     private static final Wish OILY =
@@ -46,9 +45,9 @@ class BaseRankingTest {
     }
 
     /** Against placing every base and sorting: the same bases, the same order. */
-    @Property(tries = 40)
-    void theBestAreTheTrueBestOfTheWholeKit(@ForAll @LongRange(min = 0, max = 1 << 30) long seed) {
-        Random random = new Random(seed);
+    @Seeds(40)
+    void theBestAreTheTrueBestOfTheWholeKit(Draw draw) {
+        Random random = draw.random();
         List<Candidate> kit = kit(random, 400);
         MatchTarget target = on(shade(44 + 28 * random.nextDouble(), 10 * random.nextDouble() - 5));
         Family family = Family.values()[random.nextInt(3)];

@@ -4,25 +4,25 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import scree.core.colour.Lab;
 import scree.core.skin.ReferenceCurve;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class DifferenceContourTest {
-    @Property(tries = 40)
-    void everyPointOfTheLineHasTheDifferenceItClaims(
-            @ForAll @DoubleRange(min = 32, max = 74) double l,
-            @ForAll @DoubleRange(min = 0.5, max = 3) double difference) {
+    @Seeds(40)
+    void everyPointOfTheLineHasTheDifferenceItClaims(Draw draw) {
+        double l = draw.between(32, 74);
+        double difference = draw.between(0.5, 3);
         List<Lab> gradient = List.of(skin(l, -2), skin(l + 1, 0), skin(l + 2, 2));
         for (FieldPlace place : DifferenceContour.around(gradient, difference)) {
             assertThat(DifferenceContour.nearest(gradient, place)).isCloseTo(difference, within(0.01));
         }
     }
 
-    @Property(tries = 20)
-    void aWiderLineEnclosesTheNarrower(@ForAll @DoubleRange(min = 32, max = 74) double l) {
+    @Seeds(20)
+    void aWiderLineEnclosesTheNarrower(Draw draw) {
+        double l = draw.between(32, 74);
         List<Lab> gradient = List.of(skin(l, 0));
         List<FieldPlace> one = DifferenceContour.around(gradient, 1);
         List<FieldPlace> two = DifferenceContour.around(gradient, 2);

@@ -6,10 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -17,6 +13,8 @@ import scree.core.colour.Lab;
 import scree.core.shade.DryDown.Answer;
 import scree.core.shade.DryDown.Seen;
 import scree.core.shade.DryDown.Shift;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class DryDownTest {
     private static final Lab WET = Lab.of(64, 9, 17);
@@ -29,9 +27,10 @@ class DryDownTest {
     }
 
     /** The same truth seen n times by the meter: the error shrinks with every one and ends near nothing. */
-    @Property(tries = 50)
-    void moreObservationsComeNearerToTheTruth(
-            @ForAll @DoubleRange(min = -6, max = 2) double truth, @ForAll @IntRange(min = 1, max = 12) int n) {
+    @Seeds(50)
+    void moreObservationsComeNearerToTheTruth(Draw draw) {
+        double truth = draw.between(-6, 2);
+        int n = draw.whole(1, 12);
         Seen seen = DryDown.byMeter(WET, new Shift(truth, .5, 1).from(WET));
         double few = Math.abs(
                 DryDown.learned(RECORD, FORM, Collections.nCopies(n, seen)).lightness() - truth);

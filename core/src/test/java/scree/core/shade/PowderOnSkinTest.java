@@ -3,13 +3,12 @@ package scree.core.shade;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
 import scree.core.skin.ReferenceCurve;
 import scree.core.skin.SkinType;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class PowderOnSkinTest {
     private static double falls(Lab pan, SkinType type) {
@@ -18,8 +17,9 @@ class PowderOnSkinTest {
     }
 
     /** The craft's rule: more so on oily skin. */
-    @Property(tries = 40)
-    void itDeepensMoreOnOilierSkin(@ForAll @DoubleRange(min = 30, max = 80) double l) {
+    @Seeds(40)
+    void itDeepensMoreOnOilierSkin(Draw draw) {
+        double l = draw.between(30, 80);
         Lab pan = ReferenceCurve.at(l);
         assertThat(falls(pan, SkinType.DRY)).isPositive().isLessThan(falls(pan, SkinType.NORMAL));
         assertThat(falls(pan, SkinType.NORMAL)).isLessThan(falls(pan, SkinType.COMBINATION));
@@ -28,10 +28,10 @@ class PowderOnSkinTest {
     }
 
     /** And more so on deeper shades: with the same skin type a deep shade falls by more. */
-    @Property(tries = 40)
-    void itDeepensDeeperShadesMore(
-            @ForAll @DoubleRange(min = 34, max = 52) double deep,
-            @ForAll @DoubleRange(min = 62, max = 80) double fair) {
+    @Seeds(40)
+    void itDeepensDeeperShadesMore(Draw draw) {
+        double deep = draw.between(34, 52);
+        double fair = draw.between(62, 80);
         assertThat(falls(ReferenceCurve.at(deep), SkinType.NORMAL))
                 .isGreaterThan(falls(ReferenceCurve.at(fair), SkinType.NORMAL));
     }

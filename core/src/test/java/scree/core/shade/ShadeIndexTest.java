@@ -6,18 +6,18 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class ShadeIndexTest {
     /** The claim that matters: the walk outwards from the target's lightness never loses a nearer shade. */
-    @Property(tries = 150)
-    void shortlistIsTheTrueOptimumOfTheWholeKit(
-            @ForAll long seed, @ForAll @IntRange(max = 400) int size, @ForAll @IntRange(min = 1, max = 12) int most) {
-        Random random = new Random(seed);
+    @Seeds(150)
+    void shortlistIsTheTrueOptimumOfTheWholeKit(Draw draw) {
+        Random random = draw.random();
+        int size = draw.whole(0, 400);
+        int most = draw.whole(1, 12);
         List<Lab> kit = kit(random, size);
         Lab skin = shade(random);
         assertThat(new ShadeIndex(kit).nearest(skin, most)).isEqualTo(bruteForce(kit, skin, most));

@@ -3,15 +3,14 @@ package scree.core.shade;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
 import scree.core.reason.Reason;
 import scree.core.reason.Severity;
 import scree.core.shade.ShadeReason.Code;
 import scree.core.skin.MatchTarget;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class ShadeReasonTest {
     private static final Lab SKIN = Lab.ofLch(60, 20, 60);
@@ -49,11 +48,11 @@ class ShadeReasonTest {
         assertThat(ShadeReason.of(neck, target)).extracting(Reason::code).contains(Code.FITS_NECK);
     }
 
-    @Property(tries = 200)
-    void everyShadeThatIsSeenGetsAReason(
-            @ForAll @DoubleRange(min = 30, max = 80) double l,
-            @ForAll @DoubleRange(min = 5, max = 35) double c,
-            @ForAll @DoubleRange(min = 30, max = 85) double h) {
+    @Seeds(200)
+    void everyShadeThatIsSeenGetsAReason(Draw draw) {
+        double l = draw.between(30, 80);
+        double c = draw.between(5, 35);
+        double h = draw.between(30, 85);
         Lab shade = Lab.ofLch(l, c, h);
         List<Enum<?>> codes = codes(shade);
         assertThat(codes).isNotEmpty();

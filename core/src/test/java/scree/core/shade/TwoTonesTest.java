@@ -7,9 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
 import scree.core.shade.TwoTones.Pair;
@@ -18,6 +15,8 @@ import scree.core.skin.ReferenceCurve;
 import scree.core.skin.SkinReading;
 import scree.core.skin.Skins;
 import scree.core.skin.Zone;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class TwoTonesTest {
     private static List<Lab> shades(Random random, int count) {
@@ -28,9 +27,9 @@ class TwoTonesTest {
         return shades;
     }
 
-    @Property(tries = 60)
-    void theBestPairIsTheBestOfAllPairs(@ForAll @LongRange(min = 0, max = 1 << 30) long seed) {
-        Random random = new Random(seed);
+    @Seeds(60)
+    void theBestPairIsTheBestOfAllPairs(Draw draw) {
+        Random random = draw.random();
         List<Lab> shades = shades(random, 45);
         Lab outer = Skins.leaning(50 + 20 * random.nextDouble(), 4 * random.nextDouble() - 2);
         Lab inner = Skins.leaning(outer.lightness() + 3, ReferenceCurve.hueLean(outer));

@@ -4,29 +4,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import scree.core.image.Point;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class FaceFrameTest {
-    @Property
-    void placesComeBackFromThePictureWhateverTheTiltAndLength(
-            @ForAll @DoubleRange(min = -0.5, max = 0.5) double tilt,
-            @ForAll @DoubleRange(min = 1.4, max = 2.4) double chin,
-            @ForAll @DoubleRange(min = -1.2, max = 1.2) double x,
-            @ForAll @DoubleRange(min = -1.5, max = 4) double y) {
+    @Seeds(1000)
+    void placesComeBackFromThePictureWhateverTheTiltAndLength(Draw draw) {
+        double tilt = draw.between(-0.5, 0.5);
+        double chin = draw.between(1.4, 2.4);
+        double x = draw.between(-1.2, 1.2);
+        double y = draw.between(-1.5, 4);
         FaceFrame face = face(tilt, chin);
         Point back = face.toFace(face.toPicture(x, y));
         assertThat(back.x()).isCloseTo(x, within(1e-9));
         assertThat(back.y()).isCloseTo(y, within(1e-9));
     }
 
-    @Property
-    void theTemplatesChinLiesOnTheChin(
-            @ForAll @DoubleRange(min = -0.5, max = 0.5) double tilt,
-            @ForAll @DoubleRange(min = 1.4, max = 2.4) double chin) {
+    @Seeds(1000)
+    void theTemplatesChinLiesOnTheChin(Draw draw) {
+        double tilt = draw.between(-0.5, 0.5);
+        double chin = draw.between(1.4, 2.4);
         FaceFrame face = face(tilt, chin);
         assertThat(face.toPicture(0, FaceFrame.USUAL_CHIN).distanceTo(face.chin()))
                 .isLessThan(1e-6);

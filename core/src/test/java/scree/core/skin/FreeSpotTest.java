@@ -4,22 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import scree.core.image.Point;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class FreeSpotTest {
     private static final FaceFrame FACE = FaceFrame.usualIn(800, 1000);
 
-    @Property(tries = 100)
-    void itsOutlineLiesRoundItsPlaceAtItsSize(
-            @ForAll @DoubleRange(min = -1, max = 1) double x,
-            @ForAll @DoubleRange(min = -.5, max = 2) double y,
-            @ForAll @DoubleRange(min = .02, max = .3) double radius) {
+    @Seeds(100)
+    void itsOutlineLiesRoundItsPlaceAtItsSize(Draw draw) {
+        double x = draw.between(-1, 1);
+        double y = draw.between(-.5, 2);
+        double radius = draw.between(.02, .3);
         FreeSpot spot = new FreeSpot(1, FreeSpot.Kind.PATCH, x, y, radius);
         for (Point p : spot.polygon(FACE, 1)) {
             Point at = FACE.toFace(p);

@@ -5,9 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -22,6 +19,8 @@ import scree.core.image.Point;
 import scree.core.image.Raster;
 import scree.core.image.ZoneSample;
 import scree.core.light.LightFigures;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** What is told of the light, on cheeks, forehead and a wall of which everything is known. */
 class LightSurveyTest {
@@ -99,10 +98,10 @@ class LightSurveyTest {
         return new ArrayList<>(List.of(sampled(Zone.CHEEK, Side.RIGHT, right), sampled(Zone.CHEEK, Side.LEFT, left)));
     }
 
-    @Property(tries = 100)
-    void theBrighterSideIsToldByHowMuch(
-            @ForAll @DoubleRange(min = .3, max = 1.5) double right,
-            @ForAll @DoubleRange(min = .3, max = 1.5) double left) {
+    @Seeds(100)
+    void theBrighterSideIsToldByHowMuch(Draw draw) {
+        double right = draw.between(.3, 1.5);
+        double left = draw.between(.3, 1.5);
         LightFigures told = figures(cheeks(right, left));
         assertThat(told.leftRight()).isCloseTo(Math.log(right / left), within(1e-9));
         assertThat(told.slant()).isCloseTo(Math.abs(Math.log(right / left)), within(1e-9));
@@ -111,10 +110,10 @@ class LightSurveyTest {
                 .isLessThan(.01);
     }
 
-    @Property(tries = 60)
-    void twoLightsOfTwoColoursAreToldWhicheverSideIsBrighter(
-            @ForAll @DoubleRange(min = 1.1, max = 1.6) double redder,
-            @ForAll @DoubleRange(min = .5, max = 1.5) double light) {
+    @Seeds(60)
+    void twoLightsOfTwoColoursAreToldWhicheverSideIsBrighter(Draw draw) {
+        double redder = draw.between(1.1, 1.6);
+        double light = draw.between(.5, 1.5);
         List<LightSurvey.Sampled> samples = List.of(
                 sampled(Zone.CHEEK, Side.RIGHT, light, redder, 1, 1 / redder), sampled(Zone.CHEEK, Side.LEFT, 1));
         double apart = figures(samples).twoColours();
@@ -209,10 +208,10 @@ class LightSurveyTest {
         assertThat(told.wallChroma()).isNull();
     }
 
-    @Property(tries = 50)
-    void theShareOfClippedSkinCountsNoLipsOrBrows(
-            @ForAll @DoubleRange(min = 0, max = 300) double clipped,
-            @ForAll @DoubleRange(min = 0, max = 900) double lips) {
+    @Seeds(50)
+    void theShareOfClippedSkinCountsNoLipsOrBrows(Draw draw) {
+        double clipped = draw.between(0, 300);
+        double lips = draw.between(0, 900);
         ZoneSample sample = new ZoneSample(CAMERA.code(SKIN), 1, PLENTY, 0, 0, (int) clipped, (int) lips);
         LightFigures told = figures(List.of(new LightSurvey.Sampled(Zone.CHEEK, Side.RIGHT, sample)));
         assertThat(told.clipped()).isCloseTo((int) clipped / (double) (PLENTY + (int) clipped), within(1e-12));

@@ -7,9 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,6 +16,8 @@ import scree.core.image.ZoneSample;
 import scree.core.light.LightFigures;
 import scree.core.skin.SkinModel.Content;
 import scree.core.skin.SkinReading.Trust;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class SkinJudgementTest {
     /** Class borders of Chardon (1991) and Del Bino and Bernerd (2013): 55, 41, 28, 10 and −30 degrees. */
@@ -33,16 +32,18 @@ class SkinJudgementTest {
         assertThatThrownBy(() -> Depth.itaDegrees(Lab.of(60, 5, 0))).hasMessageContaining("b* is 0.0");
     }
 
-    @Property(tries = 120)
-    void undertoneDoesNotFollowDepth(@ForAll @DoubleRange(min = 30, max = 76) double l) {
+    @Seeds(120)
+    void undertoneDoesNotFollowDepth(Draw draw) {
+        double l = draw.between(30, 76);
         assertThat(leading(l, 8)).isEqualTo(Undertone.Family.WARM);
         assertThat(leading(l, 0)).isEqualTo(Undertone.Family.NEUTRAL);
         assertThat(leading(l, -8)).isEqualTo(Undertone.Family.COOL);
     }
 
-    @Property(tries = 120)
-    void sharesAreSharesAndALessSureReadingIsLessDecided(
-            @ForAll @DoubleRange(min = 30, max = 76) double l, @ForAll @DoubleRange(min = -20, max = 20) double lean) {
+    @Seeds(120)
+    void sharesAreSharesAndALessSureReadingIsLessDecided(Draw draw) {
+        double l = draw.between(30, 76);
+        double lean = draw.between(-20, 20);
         Undertone sure = Undertone.of(List.of(leaning(l, lean)), 1, true);
         Undertone unsure = Undertone.of(List.of(leaning(l, lean)), 8, true);
         assertThat(sure.cool() + sure.neutral() + sure.warm()).isCloseTo(1, within(1e-9));

@@ -2,19 +2,19 @@ package scree.core.skin;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Illuminant;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
 import scree.core.colour.Spectrum;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class SkinSpectrumTest {
-    @Property(tries = 60)
-    void itHasTheColourThatWasAskedFor(
-            @ForAll @DoubleRange(min = 28, max = 78) double l, @ForAll @DoubleRange(min = -9, max = 9) double lean) {
+    @Seeds(60)
+    void itHasTheColourThatWasAskedFor(Draw draw) {
+        double l = draw.between(28, 78);
+        double lean = draw.between(-9, 9);
         Lab wanted = Skins.leaning(l, lean);
         Lab has = SkinSpectrum.of(wanted).toLab();
         assertThat(has.differenceFrom(wanted)).isLessThan(.15);

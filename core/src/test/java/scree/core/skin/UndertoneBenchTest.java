@@ -7,14 +7,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
 import scree.core.skin.SkinReading.Trust;
 import scree.core.skin.Undertone.Family;
 import scree.core.skin.UndertoneVerdict.Heard;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 class UndertoneBenchTest {
     @Test
@@ -132,9 +131,9 @@ class UndertoneBenchTest {
                 .isEqualTo(Family.WARM);
     }
 
-    @Property(tries = 300)
-    void sharesAddUpAndMoreWitnessesOfOneSideNeverPullBack(@ForAll @LongRange(min = 0, max = 1 << 30) long seed) {
-        Random random = new Random(seed);
+    @Seeds(300)
+    void sharesAddUpAndMoreWitnessesOfOneSideNeverPullBack(Draw draw) {
+        Random random = draw.random();
         SkinReading skin = neck(32 + 42 * random.nextDouble(), 16 * random.nextDouble() - 8);
         List<Answer> all = Arrays.asList(Answer.values());
         List<Testimony> some = Arrays.stream(Witness.values())
