@@ -19,7 +19,7 @@ import scree.core.image.Point;
 
 /** Draws both cards in their true size for printing, one a page, with how to print them. */
 @Component
-class CardPdf {
+public class CardPdf {
     private static final double MM = 72 / 25.4;
     private static final float CURVE = 0.5523f;
     /** The card's upper left corner on the page in mm. */

@@ -29,7 +29,7 @@ import scree.core.shade.Role;
 
 /** The kit as a CSV file, in and out. The header is documented in docs/kit-csv.md; UTF-8, comma, dot as decimal sign. */
 @Component
-class KitCsv {
+public class KitCsv {
     static final List<String> HEADER = List.of(
             "line",
             "name",

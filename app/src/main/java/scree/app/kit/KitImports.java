@@ -12,7 +12,7 @@ import scree.app.studio.Upkeep;
 
 /** Kit files between their preview and yes: one an artist, in the database, so that any process can bring it in. */
 @Service
-class KitImports implements Upkeep.Task {
+public class KitImports implements Upkeep.Task {
     private final KitImportMapper mapper;
     private final Kit kit;
     private final KitCsv csv;

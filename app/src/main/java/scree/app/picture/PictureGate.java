@@ -18,7 +18,7 @@ import scree.core.image.PictureRefused;
  * waits or is read for ever.
  */
 @Component
-class PictureGate {
+public class PictureGate {
     /** One picture is read for so long at the most. */
     private static final Duration PATIENCE = Duration.ofSeconds(5);
 

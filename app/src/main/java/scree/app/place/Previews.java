@@ -15,7 +15,7 @@ import scree.core.plane.Vec;
 
 /** The made-up face as a picture; the last few are kept, since the same one is asked for as a whole and in patches. */
 @Service
-class Previews {
+public class Previews {
     private static final int KEPT = 12;
     private static final float QUALITY = .9f;
     /** Half the side of a zone's patch in pupil distances. */

@@ -29,16 +29,13 @@ import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
+import scree.app.WebTest;
 import scree.app.kit.Product;
 import scree.app.look.Cairn;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
-import scree.app.studio.SecurityConfig;
 import scree.core.colour.Lab;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
@@ -50,8 +47,7 @@ import scree.core.skin.SkinReading;
 import scree.core.skin.Undertone;
 
 /** What the Base page says for a shortlist, without a skin, and when a note is too long. */
-@WebMvcTest(BaseController.class)
-@Import(SecurityConfig.class)
+@WebTest
 class BaseControllerTest {
     private static final Lab SKIN = Lab.of(60, 10, 17);
     private static final MatchTarget TARGET =
@@ -62,16 +58,16 @@ class BaseControllerTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Bases bases;
 
-    @MockitoBean
+    @Autowired
     private BaseSettings settings;
 
-    @MockitoBean
+    @Autowired
     private Sittings sittings;
 
-    @MockitoBean
+    @Autowired
     private Cairns cairns;
 
     @BeforeEach

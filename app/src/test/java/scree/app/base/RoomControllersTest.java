@@ -26,11 +26,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
+import scree.app.WebTest;
 import scree.app.kit.DryDowns;
 import scree.app.look.Cairn;
 import scree.app.meter.MeterTrouble;
@@ -39,45 +37,43 @@ import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
-import scree.app.studio.SecurityConfig;
 import scree.core.shade.DryDown;
 import scree.core.shade.NeckBridge;
 
 /** The rooms of Base when something is missing, fails, or is asked by somebody who may not. */
-@WebMvcTest({StripesController.class, ToneController.class, NeckController.class})
-@Import(SecurityConfig.class)
+@WebTest
 class RoomControllersTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Bases bases;
 
-    @MockitoBean
+    @Autowired
     private BaseSettings settings;
 
-    @MockitoBean
+    @Autowired
     private StripeTests tests;
 
-    @MockitoBean
+    @Autowired
     private NeckBridges bridges;
 
-    @MockitoBean
+    @Autowired
     private DryDowns dryDowns;
 
-    @MockitoBean
+    @Autowired
     private Meters meters;
 
-    @MockitoBean
+    @Autowired
     private Readings readings;
 
-    @MockitoBean
+    @Autowired
     private Pictures pictures;
 
-    @MockitoBean
+    @Autowired
     private Sittings sittings;
 
-    @MockitoBean
+    @Autowired
     private Cairns cairns;
 
     @BeforeEach

@@ -26,27 +26,23 @@ import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
-import scree.app.studio.SecurityConfig;
+import scree.app.WebTest;
 import scree.core.colour.Lab;
 import scree.core.image.CardLayout;
 import scree.core.image.PrintedCard;
 
 /** The colour card's page: prints that fit, prints that do not, and files that are none. */
-@WebMvcTest(CardController.class)
-@Import(SecurityConfig.class)
+@WebTest
 class CardControllerTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Cards cards;
 
-    @MockitoBean
+    @Autowired
     private CardPdf pdf;
 
     @BeforeEach

@@ -29,17 +29,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
+import scree.app.WebTest;
 import scree.app.look.Cairn;
 import scree.app.picture.Picture;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
-import scree.app.studio.SecurityConfig;
 import scree.app.web.NotHere;
 import scree.core.face.Landmark;
 import scree.core.face.PointsRefused;
@@ -49,22 +46,21 @@ import scree.core.face.Trait;
 import scree.core.image.Point;
 
 /** The Face stage with a browser that guesses wildly and hands that put points where none can be. */
-@WebMvcTest(FaceController.class)
-@Import(SecurityConfig.class)
+@WebTest
 class FaceControllerTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Sittings sittings;
 
-    @MockitoBean
+    @Autowired
     private Faces faces;
 
-    @MockitoBean
+    @Autowired
     private Pictures pictures;
 
-    @MockitoBean
+    @Autowired
     private Cairns cairns;
 
     @BeforeEach

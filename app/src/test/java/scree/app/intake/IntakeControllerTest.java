@@ -27,34 +27,30 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
+import scree.app.WebTest;
 import scree.app.look.Cairn;
 import scree.app.remote.RemoteLinks;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.IntakeAnswers;
 import scree.app.sitting.Sittings;
-import scree.app.studio.SecurityConfig;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 
 /** The intake form: nothing typed is lost, cautions never block. */
-@WebMvcTest(IntakeController.class)
-@Import(SecurityConfig.class)
+@WebTest
 class IntakeControllerTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Sittings sittings;
 
-    @MockitoBean
+    @Autowired
     private Cairns cairns;
 
-    @MockitoBean
+    @Autowired
     private RemoteLinks links;
 
     @BeforeEach

@@ -23,56 +23,37 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static scree.app.Members.RUNA;
 
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.TestConfiguration;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Import;
-import org.springframework.context.annotation.Primary;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Onces;
-import scree.app.studio.SecurityConfig;
+import scree.app.WebTest;
 import scree.app.web.Once;
 import scree.app.web.StaleSave;
 
 /** The kit's pages when the kit answers no. */
-@WebMvcTest({KitController.class, KitImportController.class})
-@Import({SecurityConfig.class, KitCsv.class})
+@WebTest
 class KitControllerTest {
     private static final String GOOD =
             "line,name,role,form,finish,coverage_percent,wet_l,wet_a,wet_b,settled_l,settled_a,settled_b\nGneiss,1,BASE,LIQUID,SATIN,75,60,9,17,59,9,17\n";
 
-    @TestConfiguration
-    static class Noon {
-        @Bean
-        @Primary
-        Clock noon() {
-            return Clock.fixed(Instant.parse("2026-06-20T12:00:00Z"), ZoneOffset.UTC);
-        }
-    }
-
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Kit kit;
 
-    @MockitoBean
+    @Autowired
     private KitImports imports;
 
-    @MockitoBean
+    @Autowired
     private Once once;
 
     @BeforeEach

@@ -25,11 +25,8 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
-import scree.app.studio.SecurityConfig;
+import scree.app.WebTest;
 import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
@@ -37,22 +34,21 @@ import scree.core.shade.DryDown;
 import scree.core.skin.ReferenceCurve;
 
 /** A product in a mix and the gaps of a kit: bad input is named and kept, nothing is guessed silently. */
-@WebMvcTest({FormulaController.class, GapsController.class})
-@Import(SecurityConfig.class)
+@WebTest
 class KitSidePagesTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Kit kit;
 
-    @MockitoBean
+    @Autowired
     private KitShelf shelf;
 
-    @MockitoBean
+    @Autowired
     private Formulas formulas;
 
-    @MockitoBean
+    @Autowired
     private DryDowns dryDowns;
 
     private static Product product(long id, double l, boolean inStock) {

@@ -19,7 +19,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static scree.app.Members.RUNA;
 
-import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -32,25 +31,20 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.mockito.ArgumentCaptor;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
+import scree.app.WebTest;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.meter.Pressed;
 import scree.app.meter.Swatch;
-import scree.app.studio.SecurityConfig;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
 import scree.core.skin.ReferenceCurve;
 
 /** A swatch under the meter: what is measured is taken only when the presses agree, and nothing is lost on the way. */
-@WebMvcTest(SwatchController.class)
-@Import(SecurityConfig.class)
+@WebTest
 class SwatchControllerTest {
-    private static final Instant NOW = Instant.parse("2026-06-20T12:00:00Z");
     private static final Pressed NONE = new Pressed(List.of());
     private static final Lab WET = Lab.of(66, 9, 17);
     private static final Lab DRY = Lab.of(63, 10, 18);
@@ -58,14 +52,11 @@ class SwatchControllerTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Kit kit;
 
-    @MockitoBean
+    @Autowired
     private Meters meters;
-
-    @MockitoBean
-    private Clock clock;
 
     private static Product product() {
         Lab c = ReferenceCurve.at(64);
@@ -88,8 +79,6 @@ class SwatchControllerTest {
 
     @BeforeEach
     void aProduct() {
-        given(clock.instant()).willReturn(NOW);
-        given(clock.getZone()).willReturn(ZoneOffset.UTC);
         given(kit.get(any(), anyLong())).willReturn(product());
         given(meters.colourSetUp()).willReturn(true);
         swatch(NONE, NONE, null);
@@ -114,25 +103,25 @@ class SwatchControllerTest {
 
     @Test
     void theDryDownRunsFromTheLastWetPress() throws Exception {
-        swatch(thrice(WET), NONE, NOW.minusSeconds(60));
+        swatch(thrice(WET), NONE, WebTest.NOW.minusSeconds(60));
         http.perform(get("/kit/1/swatch").with(user(RUNA)))
                 .andExpect(content().string(containsString("L* 66.0  a* 9.0  b* 17.0")))
                 .andExpect(content().string(containsString("Settles in")));
-        swatch(thrice(WET), NONE, NOW.minusSeconds(6000));
+        swatch(thrice(WET), NONE, WebTest.NOW.minusSeconds(6000));
         http.perform(get("/kit/1/swatch").with(user(RUNA)))
                 .andExpect(content().string(not(containsString("Settles in"))));
     }
 
     @Test
     void pressesThatPartAreSaidToPart() throws Exception {
-        swatch(new Pressed(List.of(WET, Lab.of(58, 9, 17), WET)), NONE, NOW);
+        swatch(new Pressed(List.of(WET, Lab.of(58, 9, 17), WET)), NONE, WebTest.NOW);
         http.perform(get("/kit/1/swatch").with(user(RUNA)))
                 .andExpect(content().string(containsString("The presses part")));
     }
 
     @Test
     void onlyWhatAgreesIsTakenIntoTheProduct() throws Exception {
-        swatch(new Pressed(List.of(WET, Lab.of(58, 9, 17), WET)), thrice(DRY), NOW);
+        swatch(new Pressed(List.of(WET, Lab.of(58, 9, 17), WET)), thrice(DRY), WebTest.NOW);
         http.perform(post("/kit/1/swatch/take").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit/1"));
         ArgumentCaptor<Product> saved = ArgumentCaptor.forClass(Product.class);
         verify(kit).change(any(), saved.capture());
@@ -146,7 +135,7 @@ class SwatchControllerTest {
 
     @Test
     void whenSomebodyElseSavedInBetweenThePressesAreKept() throws Exception {
-        swatch(thrice(WET), thrice(DRY), NOW);
+        swatch(thrice(WET), thrice(DRY), WebTest.NOW);
         willThrow(new StaleSave(product())).given(kit).change(any(), any());
         http.perform(post("/kit/1/swatch/take").with(user(RUNA)).with(csrf()))
                 .andExpect(status().isOk())
@@ -157,7 +146,7 @@ class SwatchControllerTest {
     @ParameterizedTest
     @EnumSource(MeterTrouble.Why.class)
     void everyTroubleIsASentenceAndThePressesSoFarStay(MeterTrouble.Why why) throws Exception {
-        swatch(new Pressed(List.of(WET, WET)), NONE, NOW);
+        swatch(new Pressed(List.of(WET, WET)), NONE, WebTest.NOW);
         willThrow(new MeterTrouble(why)).given(meters).pressSwatch(any(), anyLong(), anyBoolean(), any());
         http.perform(post("/kit/1/swatch").param("wet", "true").with(user(RUNA)).with(csrf()))
                 .andExpect(content()

@@ -31,12 +31,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.mockito.ArgumentCaptor;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
+import scree.app.WebTest;
 import scree.app.look.Cairn;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
@@ -47,34 +45,32 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.skin.PracticeCamera;
 import scree.app.skin.Readings;
-import scree.app.studio.SecurityConfig;
 import scree.app.web.NotHere;
 import scree.core.image.PictureRefused;
 import scree.core.light.MeteredLight;
 
 /** The Light stage with a meter that fails, pictures that are none, and rooms to practise in. */
-@WebMvcTest(LightController.class)
-@Import(SecurityConfig.class)
+@WebTest
 class LightControllerTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Sittings sittings;
 
-    @MockitoBean
+    @Autowired
     private Readings readings;
 
-    @MockitoBean
+    @Autowired
     private Meters meters;
 
-    @MockitoBean
+    @Autowired
     private Pictures pictures;
 
-    @MockitoBean
+    @Autowired
     private Cairns cairns;
 
-    @MockitoBean
+    @Autowired
     private PracticeCamera camera;
 
     private static final Sitting SITTING = Members.sitting(null, null, null, null);

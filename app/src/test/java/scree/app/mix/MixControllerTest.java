@@ -26,46 +26,42 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
 import scree.app.Onces;
+import scree.app.WebTest;
 import scree.app.look.Cairn;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
-import scree.app.studio.SecurityConfig;
 import scree.app.web.NotHere;
 import scree.app.web.Once;
 import scree.core.colour.Lab;
 import scree.core.mix.Batch;
 
 /** The mixing bench without a skin, with a failing meter, and with figures that are none. */
-@WebMvcTest(MixController.class)
-@Import(SecurityConfig.class)
+@WebTest
 class MixControllerTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private MixBench bench;
 
-    @MockitoBean
+    @Autowired
     private TestMixes tests;
 
-    @MockitoBean
+    @Autowired
     private Meters meters;
 
-    @MockitoBean
+    @Autowired
     private Sittings sittings;
 
-    @MockitoBean
+    @Autowired
     private Cairns cairns;
 
-    @MockitoBean
+    @Autowired
     private Once once;
 
     @BeforeEach

@@ -31,17 +31,14 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.mockito.ArgumentCaptor;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
+import scree.app.WebTest;
 import scree.app.base.Bases;
 import scree.app.look.Cairn;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
-import scree.app.studio.SecurityConfig;
 import scree.app.web.NotHere;
 import scree.core.face.Side;
 import scree.core.method.Aim;
@@ -52,28 +49,27 @@ import scree.core.placement.Fault;
 import scree.core.placement.MadeUp;
 
 /** The Place stage before there is a plan, and what each press on it does. */
-@WebMvcTest({PlaceController.class, ChartController.class})
-@Import(SecurityConfig.class)
+@WebTest
 class PlaceControllerTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Sittings sittings;
 
-    @MockitoBean
+    @Autowired
     private Placements placements;
 
-    @MockitoBean
+    @Autowired
     private Previews previews;
 
-    @MockitoBean
+    @Autowired
     private Pictures pictures;
 
-    @MockitoBean
+    @Autowired
     private Bases bases;
 
-    @MockitoBean
+    @Autowired
     private Cairns cairns;
 
     @BeforeEach

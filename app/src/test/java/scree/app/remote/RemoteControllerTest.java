@@ -28,18 +28,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.mockito.ArgumentCaptor;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
-import scree.app.studio.SecurityConfig;
+import scree.app.WebTest;
 import scree.core.image.PictureRefused;
 import scree.core.image.Point;
 
 /** What a client meets who opens a link: nothing without consent, nothing lost, nothing told of others. */
-@WebMvcTest(RemoteController.class)
-@Import(SecurityConfig.class)
+@WebTest
 class RemoteControllerTest {
     private static final OffsetDateTime MADE = OffsetDateTime.parse("2026-06-18T09:00:00Z");
     private static final RemoteLink LINK = new RemoteLink(
@@ -48,7 +44,7 @@ class RemoteControllerTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private RemoteLinks links;
 
     @BeforeEach

@@ -29,45 +29,41 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
+import scree.app.WebTest;
 import scree.app.look.Cairn;
 import scree.app.meter.Meters;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
-import scree.app.studio.SecurityConfig;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.image.PictureRefused;
 
 /** The edge where collaborators fail: every failure becomes a sentence, and nothing inside is shown. */
-@WebMvcTest(SkinController.class)
-@Import(SecurityConfig.class)
+@WebTest
 class SkinControllerTest {
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Sittings sittings;
 
-    @MockitoBean
+    @Autowired
     private Readings readings;
 
-    @MockitoBean
+    @Autowired
     private Pictures pictures;
 
-    @MockitoBean
+    @Autowired
     private Touches touches;
 
-    @MockitoBean
+    @Autowired
     private Meters meters;
 
-    @MockitoBean
+    @Autowired
     private Cairns cairns;
 
     @BeforeEach

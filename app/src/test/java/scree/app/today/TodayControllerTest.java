@@ -9,11 +9,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static scree.app.Members.RUNA;
 
-import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -21,11 +18,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.context.annotation.Import;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
+import scree.app.WebTest;
 import scree.app.base.Bases;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
@@ -33,41 +28,34 @@ import scree.app.picture.Pictures;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.Accounts;
-import scree.app.studio.SecurityConfig;
 import scree.core.colour.Lab;
 import scree.core.skin.ReferenceCurve;
 
 /** The day at a glance: who is next, what to look out for, what ends. */
-@WebMvcTest(TodayController.class)
-@Import(SecurityConfig.class)
+@WebTest
 class TodayControllerTest {
     private static final LocalDateTime EIGHT = LocalDateTime.of(2026, 6, 20, 8, 0);
 
     @Autowired
     private MockMvc http;
 
-    @MockitoBean
+    @Autowired
     private Sittings sittings;
 
-    @MockitoBean
+    @Autowired
     private Accounts accounts;
 
-    @MockitoBean
+    @Autowired
     private Pictures pictures;
 
-    @MockitoBean
+    @Autowired
     private Bases bases;
 
-    @MockitoBean
+    @Autowired
     private Kit kit;
-
-    @MockitoBean
-    private Clock clock;
 
     @BeforeEach
     void aMorning() {
-        given(clock.instant()).willReturn(Instant.parse("2026-06-20T07:00:00Z"));
-        given(clock.getZone()).willReturn(ZoneOffset.UTC);
         given(sittings.cameIn(any())).willReturn(List.of());
         given(accounts.artists(any())).willReturn(List.of());
         given(pictures.latest(any(), any())).willReturn(Map.of());

@@ -1,0 +1,106 @@
+package scree.app;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
+import org.springframework.context.annotation.Primary;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import scree.app.base.BaseSettings;
+import scree.app.base.Bases;
+import scree.app.base.NeckBridges;
+import scree.app.base.StripeTests;
+import scree.app.bin.Bin;
+import scree.app.card.CardPdf;
+import scree.app.card.Cards;
+import scree.app.client.Clients;
+import scree.app.face.Faces;
+import scree.app.kit.DryDowns;
+import scree.app.kit.Formulas;
+import scree.app.kit.Kit;
+import scree.app.kit.KitCsv;
+import scree.app.kit.KitImports;
+import scree.app.kit.KitShelf;
+import scree.app.meter.Meters;
+import scree.app.mix.MixBench;
+import scree.app.mix.Seasons;
+import scree.app.mix.TestMixes;
+import scree.app.picture.PictureGate;
+import scree.app.picture.Pictures;
+import scree.app.place.Placements;
+import scree.app.place.Previews;
+import scree.app.remote.RemoteLinks;
+import scree.app.sitting.Cairns;
+import scree.app.sitting.Sittings;
+import scree.app.skin.PracticeCamera;
+import scree.app.skin.Readings;
+import scree.app.skin.Touches;
+import scree.app.studio.Accounts;
+import scree.app.studio.SecurityConfig;
+import scree.app.studio.StillLoading;
+import scree.app.web.Once;
+import scree.app.web.Origin;
+
+/**
+ * All pages before services that are mocked, at a time that stands still. One context serves every test class that bears this: a
+ * context takes ten seconds, so a class adds no bean and no mock of its own, it asks for the mocks that it needs.
+ */
+@Target(ElementType.TYPE)
+@Retention(RetentionPolicy.RUNTIME)
+@WebMvcTest
+@Import({SecurityConfig.class, KitCsv.class, WebTest.StoppedClock.class})
+@MockitoBean(
+        types = {
+            Accounts.class,
+            BaseSettings.class,
+            Bases.class,
+            Bin.class,
+            Cairns.class,
+            CardPdf.class,
+            Cards.class,
+            Clients.class,
+            DryDowns.class,
+            Faces.class,
+            Formulas.class,
+            Kit.class,
+            KitImports.class,
+            KitShelf.class,
+            Meters.class,
+            MixBench.class,
+            NeckBridges.class,
+            Once.class,
+            Origin.class,
+            PictureGate.class,
+            Pictures.class,
+            Placements.class,
+            PracticeCamera.class,
+            Previews.class,
+            Readings.class,
+            RemoteLinks.class,
+            Seasons.class,
+            Sittings.class,
+            StillLoading.class,
+            StripeTests.class,
+            TestMixes.class,
+            Touches.class
+        })
+public @interface WebTest {
+    /** Morning of a summer's day, where the studio is too. */
+    Instant NOW = Instant.parse("2026-06-20T07:00:00Z");
+
+    @TestConfiguration
+    class StoppedClock {
+        @Bean
+        @Primary
+        Clock stopped() {
+            return Clock.fixed(NOW, ZoneOffset.UTC);
+        }
+    }
+}
