@@ -1,5 +1,6 @@
 package scree.bench;
 
+import java.io.File;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -36,13 +37,13 @@ final class RunningApp implements AutoCloseable {
         int health = freePort();
         List<String> command = new ArrayList<>(List.of("java"));
         String options = System.getenv("SCREE_JAVA_OPTIONS"); // the same as ./scree start uses
-        command.addAll(List.of((options == null ? "-Xmx320m -XX:+UseSerialGC" : options).split(" ")));
+        command.addAll(List.of((options == null ? "-Xmx304m" : options).split(" ")));
         command.addAll(List.of("-jar", jar));
         ProcessBuilder builder = new ProcessBuilder(command);
         builder.environment().put("SCREE_PORT", String.valueOf(port));
         builder.environment().put("SCREE_HEALTH_PORT", String.valueOf(health));
         builder.environment().putAll(settings);
-        builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
+        builder.redirectErrorStream(true).redirectOutput(new File("bench/target/app.log"));
         long start = System.nanoTime();
         Process process = builder.start();
         HttpClient http = HttpClient.newHttpClient();
