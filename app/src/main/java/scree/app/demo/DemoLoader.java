@@ -4,10 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -33,7 +30,6 @@ import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.StillLoading;
 import scree.app.studio.StudioId;
-import scree.core.colour.Lab;
 import scree.core.face.Tick;
 import scree.core.method.Aim;
 import scree.standins.camera.Ensemble;
@@ -110,7 +106,7 @@ class DemoLoader implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments args) {
         if (accounts.none()) {
-            LOG.info("empty database: loading the made-up concert, portraits are rendered once");
+            LOG.info("empty database: loading the made-up concert");
             long start = System.nanoTime();
             loading.begun();
             try {
@@ -133,7 +129,6 @@ class DemoLoader implements ApplicationRunner {
         kit.all(studio).forEach(p -> DemoKit.formula(p).ifPresent(f -> formulas.put(studio, f)));
         formulas.putPurchases(studio, new Formulas.Purchases(DemoKit.FOR_SALE, 0));
         List<Sitter> sitters = Ensemble.all();
-        IntStream.range(0, sitters.size()).parallel().forEach(i -> render(sitters.get(i), i));
         int shift = shiftMinutes(LocalTime.now(clock));
         for (int i = 0; i < sitters.size(); i++) {
             load(studio, artists, sitters.get(i), extras().get(i), i, today, shift);
@@ -155,10 +150,10 @@ class DemoLoader implements ApplicationRunner {
                         today.minusDays(400),
                         0));
         Member artist = artists.get(x.artist());
-        for (Past past : past(sitter, index)) {
-            LocalDateTime at = today.minusDays(past.daysAgo()).atTime(LocalTime.of(14, 30));
-            long id = sittings.add(studio, client, artist.artistId(), at, 50, past.event());
-            work(artist, id, camera.past(sitter, past.shotName(), past.skin()), x, true, null);
+        for (PastSeason season : PastSeason.saw(index) ? PastSeason.values() : new PastSeason[0]) {
+            LocalDateTime at = last(season.month(), season.day()).atTime(LocalTime.of(14, 30));
+            long id = sittings.add(studio, client, artist.artistId(), at, 50, season.event());
+            work(artist, id, camera.then(sitter, season), x, true, null);
             sittings.finish(studio, id);
         }
         long id = sittings.add(
@@ -232,39 +227,11 @@ class DemoLoader implements ApplicationRunner {
         }
     }
 
-    /** Renders into the camera's store, on all cores; later calls find the pictures ready. */
-    private void render(Sitter sitter, int index) {
-        camera.today(sitter);
-        past(sitter, index).forEach(p -> camera.past(sitter, p.shotName(), p.skin()));
-    }
-
-    private record Past(int daysAgo, String event, Lab skin) {
-        String shotName() {
-            return event.split(" ")[0].toLowerCase(java.util.Locale.ROOT);
-        }
-    }
-
-    /** Returns how many days ago the last such day of a year was, at least two weeks. */
-    private int last(int month, int day) {
+    /** Returns the last such day of a year that is at least two weeks ago. */
+    private LocalDate last(int month, int day) {
         LocalDate today = LocalDate.now(clock);
         LocalDate then = LocalDate.of(today.getYear(), month, day);
-        while (then.isAfter(today.minusWeeks(2))) {
-            then = then.minusYears(1);
-        }
-        return (int) ChronoUnit.DAYS.between(then, today);
-    }
-
-    /** Some have sat before, paler in winter and tanned in summer, so that a season can be seen. */
-    private List<Past> past(Sitter s, int index) {
-        List<Past> past = new ArrayList<>();
-        if (index % 3 == 0) {
-            Lab k = s.skin();
-            past.add(new Past(last(8, 5), "Summer fair", Lab.of(k.lightness() - 3.5, k.a() + 1, k.b() + 2.5)));
-            past.add(new Past(
-                    last(1, 20), "Winter recital", Lab.of(Math.min(78, k.lightness() + 1.5), k.a() - .5, k.b() - 1)));
-            past.add(new Past(last(4, 18), "Spring film", k));
-        }
-        return past;
+        return then.isAfter(today.minusWeeks(2)) ? then.minusYears(1) : then;
     }
 
     private static List<Extra> extras() {

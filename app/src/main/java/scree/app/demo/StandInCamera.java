@@ -23,13 +23,10 @@ import scree.standins.camera.Sitter;
 import scree.standins.camera.Studio;
 import scree.standins.camera.Trouble;
 
-/** Plugs the simulated camera in: photographs the made-up musicians, once each, and keeps the files for the next start. */
+/** Plugs the simulated camera in: the made-up musicians at a window as they ship, in other rooms as they are asked for. */
 @Component
 @ConditionalOnProperty("scree.demo.enabled")
 class StandInCamera implements PracticeCamera {
-    /** Below it a card's dots are too small to be found. */
-    private static final int SMALLEST = 640;
-
     private final StandInMeters meters;
     private final int width;
     private final Path cache;
@@ -50,11 +47,11 @@ class StandInCamera implements PracticeCamera {
                 .findFirst()
                 .orElse(Ensemble.all().get((int) Math.floorMod(sitting.clientId(), 12L)));
         meters.room(room);
-        return room == Room.WINDOW ? today(sitter) : stored(sitter, "room-" + room, room, sitter.skin(), 5600, width);
+        return room == Room.WINDOW ? today(sitter) : practised(sitter, room);
     }
 
     byte[] today(Sitter sitter) {
-        return photograph(sitter, "today", sitter.skin(), 5600, width);
+        return Portraits.Portrait.today(sitter, width).jpeg();
     }
 
     /** Returns where the points of a face lie in the stored picture of today, as an artist would put them. */
@@ -63,26 +60,18 @@ class StandInCamera implements PracticeCamera {
     }
 
     /** Returns a smaller picture of a past sitting with the skin of then. */
-    byte[] past(Sitter sitter, String when, Lab skin) {
-        return photograph(sitter, when, skin, 5900, Math.max(SMALLEST, width * 2 / 3));
+    byte[] then(Sitter sitter, PastSeason season) {
+        return Portraits.Portrait.then(sitter, season, width).jpeg();
     }
 
-    /** Returns a JPEG of the sitter with the colour card in daylight. */
-    private byte[] photograph(Sitter sitter, String when, Lab skin, double kelvin, int width) {
-        return stored(sitter, when, Room.WINDOW, skin, kelvin, width);
-    }
-
-    private byte[] stored(Sitter sitter, String when, Room room, Lab skin, double kelvin, int width) {
-        String name = "%s-%s-%d.jpg"
-                .formatted(
-                        sitter.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"),
-                        when.toLowerCase(Locale.ROOT),
-                        width);
+    /** Renders what no demo sitting shows, once. */
+    private byte[] practised(Sitter sitter, Room room) {
+        String name = Portraits.fileName(sitter, "room-" + room.name().toLowerCase(Locale.ROOT), width);
         try {
             if (cache != null && Files.exists(cache.resolve(name))) {
                 return Files.readAllBytes(cache.resolve(name));
             }
-            byte[] jpeg = render(Ensemble.withSkin(sitter, skin), room, kelvin, width);
+            byte[] jpeg = render(sitter, room, width);
             if (cache != null) {
                 Files.createDirectories(cache);
                 Files.write(cache.resolve(name), jpeg);
@@ -93,7 +82,7 @@ class StandInCamera implements PracticeCamera {
         }
     }
 
-    private static byte[] render(Sitter sitter, Room room, double kelvin, int width) {
+    private static byte[] render(Sitter sitter, Room room, int width) {
         Lighting lighting = switch (room) {
             case SIDE_WINDOW -> Lighting.sideWindow();
             case LAMP_ABOVE -> Lighting.lampAbove();
@@ -105,7 +94,7 @@ class StandInCamera implements PracticeCamera {
             case COLOURED_WALL -> Trouble.colouredWall(Lab.of(55, -35, 25));
             default -> Trouble.NONE;
         };
-        Lamp lamp = room == Room.WARM_LAMP ? Lamp.led(2900, 60) : Lamp.daylight(kelvin);
+        Lamp lamp = room == Room.WARM_LAMP ? Lamp.led(2900, 60) : Lamp.daylight(5600);
         Shot shot = Shot.withCard(sitter.seed());
         var picture = Studio.seat(sitter, lighting, width)
                 .shoot(
