@@ -53,12 +53,17 @@ record SeasonView(
     private static final double LEAN_HIGH = 56;
     private static final Stones STONES = new Stones();
 
-    /** @return null when fewer than two sittings were read: a point is no line */
+    /**
+     * What cannot be trusted, or was read a second time on a day, stands as a stone beside the line.
+     *
+     * @return null when fewer than two days can be trusted: a point is no line
+     */
     static SeasonView of(List<Sat> sats, MessageSource messages, Locale locale) {
         List<Sat> line = sats.stream()
                 .sorted(Comparator.comparing((Sat s) -> s.point().day()))
                 .toList();
-        if (line.size() < 2) {
+        List<Sat> trusted = SeasonPoint.trusted(line, Sat::point);
+        if (trusted.size() < 2) {
             return null;
         }
         LocalDate first = line.get(0).point().day();
@@ -87,8 +92,10 @@ record SeasonView(
                             / days;
             double y = depthY(s.point().skin().lightness(), top, bottom);
             double ly = LEAN_TOP + LEAN_HIGH / 2 - s.point().lean() / reach * LEAN_HIGH / 2;
-            depth.add(new double[] {x, y});
-            lean.add(new double[] {x, ly});
+            if (trusted.contains(s)) {
+                depth.add(new double[] {x, y});
+                lean.add(new double[] {x, ly});
+            }
             stones.add(stone(s, x, y, ly, top, bottom, messages, locale));
         }
         return new SeasonView(
@@ -99,7 +106,7 @@ record SeasonView(
                 List.of(
                         new Tick(LEAN_TOP + 6, messages.getMessage("season.golden", null, locale)),
                         new Tick(LEAN_TOP + LEAN_HIGH, messages.getMessage("season.pink", null, locale))),
-                notes(line, messages, locale));
+                notes(line, trusted, messages, locale));
     }
 
     private static Stone stone(
@@ -130,30 +137,32 @@ record SeasonView(
                         locale));
     }
 
-    /** Every base that was taken before, against the skin of the newest reading. */
-    private static List<Note> notes(List<Sat> line, MessageSource messages, Locale locale) {
-        Sat newest = line.get(line.size() - 1);
+    /** Every base that was taken before, against the newest skin that can be trusted. */
+    private static List<Note> notes(List<Sat> line, List<Sat> trusted, MessageSource messages, Locale locale) {
+        Sat newest = trusted.get(trusted.size() - 1);
         List<Note> notes = new ArrayList<>();
-        for (int i = line.size() - 2; i >= 0; i--) {
-            BaseChoice base = line.get(i).base();
+        for (int i = line.indexOf(newest) - 1; i >= 0; i--) {
+            Sat then = line.get(i);
+            BaseChoice base = then.base();
             boolean said =
                     base == null || notes.stream().anyMatch(n -> n.words().startsWith(base.fullName() + " "));
             if (!said) {
                 double off = base.settled().differenceFrom(newest.point().skin());
-                double deeper = line.get(i).point().skin().lightness()
-                        - newest.point().skin().lightness();
+                SeasonPoint.Change change = newest.point().since(then.point());
+                boolean told = change.told() && trusted.contains(then);
                 boolean fits = Nearness.of(off).ordinal() <= Nearness.CLOSE.ordinal();
                 String key = fits
                         ? "season.fits"
-                        : deeper > 0.8 ? "season.deeper" : deeper < -0.8 ? "season.lighter" : "season.off";
+                        : told ? change.lighter() < 0 ? "season.deeper" : "season.lighter" : "season.off";
                 notes.add(new Note(
                         messages.getMessage(
                                 key,
                                 new Object[] {
                                     base.fullName(),
-                                    DAY.format(line.get(i).point().day()),
+                                    DAY.format(then.point().day()),
                                     one(off),
-                                    one(Math.abs(deeper))
+                                    one(Math.abs(change.lighter())),
+                                    one(change.doubt())
                                 },
                                 locale),
                         !fits));

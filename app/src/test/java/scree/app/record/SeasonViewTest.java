@@ -11,6 +11,7 @@ import scree.app.base.BaseChoice;
 import scree.core.colour.Lab;
 import scree.core.skin.ReferenceCurve;
 import scree.core.skin.SeasonPoint;
+import scree.core.skin.SkinReading.Trust;
 
 /** A client's line over the seasons, and what no longer fits. */
 class SeasonViewTest {
@@ -22,9 +23,14 @@ class SeasonViewTest {
     }
 
     private static SeasonView.Sat sat(long id, String day, double l, double lean, String base, double baseL) {
+        return sat(id, day, l, lean, base, baseL, Trust.COLOUR_CARD);
+    }
+
+    private static SeasonView.Sat sat(
+            long id, String day, double l, double lean, String base, double baseL, Trust trust) {
         return new SeasonView.Sat(
                 id,
-                new SeasonPoint(LocalDate.parse(day), ReferenceCurve.at(l), lean, .01 * id, false),
+                new SeasonPoint(LocalDate.parse(day), ReferenceCurve.at(l), lean, .01 * id, trust),
                 base == null ? null : choice(base, baseL));
     }
 
@@ -59,6 +65,39 @@ class SeasonViewTest {
                 null,
                 null,
                 0);
+    }
+
+    /** Two pictures of one day without a card once told that the skin had gone 4.1 lighter. */
+    @Test
+    void whatCannotBeTrustedMakesNoLineAndNoClaim() {
+        assertThat(view(
+                        sat(1, "2026-06-20", 62, 0, "13", 62, Trust.PROVISIONAL),
+                        sat(2, "2026-06-20", 66.1, 0, null, 0, Trust.PROVISIONAL)))
+                .isNull();
+        assertThat(view(sat(1, "2026-06-20", 62, 0, "13", 62), sat(2, "2026-06-20", 66.1, 0, null, 0)))
+                .as("one day is a point")
+                .isNull();
+        SeasonView mixed = view(
+                sat(1, "2026-01-20", 68, 0, null, 0),
+                sat(2, "2026-04-18", 58, 0, "13", 58, Trust.PROVISIONAL),
+                sat(3, "2026-08-05", 66, 0, null, 0));
+        assertThat(mixed.depthLine().chars().filter(c -> c == 'L')).hasSize(1);
+        assertThat(mixed.stones()).hasSize(3);
+        assertThat(mixed.notes())
+                .singleElement()
+                .satisfies(n -> assertThat(n.words())
+                        .startsWith("Marl 13 of 18 Apr 2026 no longer fits")
+                        .doesNotContain("has gone"));
+    }
+
+    @Test
+    void aChangeWithinTheDoubtOfBothReadingsIsNotTold() {
+        SeasonView view = view(
+                sat(1, "2026-01-20", 66, 0, "13", 61, Trust.GREY_CARD),
+                sat(2, "2026-08-05", 63.5, 0, null, 0, Trust.GREY_CARD));
+        assertThat(view.notes())
+                .singleElement()
+                .satisfies(n -> assertThat(n.words()).doesNotContain("has gone"));
     }
 
     @Test
@@ -98,7 +137,7 @@ class SeasonViewTest {
         assertThat(view.notes().get(0).words()).startsWith("Marl 17 of 18 Apr 2026 still fits");
         assertThat(view.notes().get(0).caution()).isFalse();
         assertThat(view.notes().get(1).words())
-                .startsWith("Marl 13 of 20 Jan 2026 no longer fits: the skin has gone 7.0 deeper")
+                .startsWith("Marl 13 of 20 Jan 2026 no longer fits: the skin has gone 7.0 ± 1.4 deeper")
                 .endsWith("chalky.");
         assertThat(view.notes().get(1).caution()).isTrue();
     }
