@@ -35,7 +35,7 @@ record BaseField(
     private static final int MARKED = 5;
     private static final Stones STONES = new Stones();
     /** The same skin has the same contours on every page. */
-    private static final Remembered<MatchTarget, List<List<FieldPlace>>> CONTOURS = new Remembered<>(100);
+    private static final Remembered<Lab, List<List<FieldPlace>>> CONTOURS = new Remembered<>(100);
 
     static BaseField of(Shortlist list, long sitting, BaseWords words) {
         MatchTarget target = list.target();
@@ -43,7 +43,7 @@ record BaseField(
         PebbleField field = new PebbleField(WIDTH, HEIGHT, middle, LEAN_SPAN, LIGHT_SPAN);
         List<Lab> line = target.gradient();
         List<PebbleField.Contour> contours = new ArrayList<>();
-        List<List<FieldPlace>> around = CONTOURS.of(target, () -> contours(line));
+        List<List<FieldPlace>> around = CONTOURS.of(target.colour(), () -> contours(target.colour()));
         contours.add(field.contour(around.get(2), "#CDCDCD", "1 6", "contour.3"));
         contours.add(field.contour(around.get(1), "#D3D3D3", "9 5", "contour.2"));
         contours.add(field.contour(around.get(0), "#DADADA", null, "contour.1"));
@@ -76,11 +76,11 @@ record BaseField(
                 Srgb.hex(target.neck()));
     }
 
-    private static List<List<FieldPlace>> contours(List<Lab> line) {
+    private static List<List<FieldPlace>> contours(Lab skin) {
         return List.of(
-                DifferenceContour.around(line, 1),
-                DifferenceContour.around(line, 2),
-                DifferenceContour.around(line, 3));
+                DifferenceContour.around(skin, 1),
+                DifferenceContour.around(skin, 2),
+                DifferenceContour.around(skin, 3));
     }
 
     /** Returns where a press on a product leads: it becomes a stripe, or is one no more. */

@@ -55,9 +55,8 @@ record MixField(
         }
         PebbleField field = new PebbleField(WIDTH, HEIGHT, middle, lean, light);
         List<PebbleField.Contour> contours = new ArrayList<>();
-        List<Lab> run = List.of(target);
-        contours.add(field.contour(DifferenceContour.around(run, 2), "#D3D3D3", "9 5", "contour.2"));
-        contours.add(field.contour(DifferenceContour.around(run, 1), "#DADADA", null, "contour.1"));
+        contours.add(field.contour(DifferenceContour.around(target, 2), "#D3D3D3", "9 5", "contour.2"));
+        contours.add(field.contour(DifferenceContour.around(target, 1), "#DADADA", null, "contour.1"));
         List<Stone> parts = new ArrayList<>();
         for (Recipe.Part p : recipe.parts()) {
             Product own = products.get(p.ingredient().id());

@@ -6,9 +6,8 @@ import scree.core.colour.Check;
 import scree.core.colour.Lab;
 
 /**
- * The line in the pebble field at which the smallest ΔE00 to any colour of a skin's gradient has a given value: each place is
- * taken at the chroma of the gradient's colour it is compared with, so the line tells hue and depth apart from strength. Rays
- * from the gradient's middle with bisection; irregular because skin is.
+ * The line in the pebble field at which the ΔE00 to a skin has a given value, at the skin's own chroma: a shade as strong as the
+ * skin lies inside when the list says that it is nearer. Rays from the skin with bisection; irregular because ΔE00 is.
  */
 public final class DifferenceContour {
     private static final int RAYS = 72;
@@ -21,27 +20,26 @@ public final class DifferenceContour {
     /**
      * Returns the contour as a closed line.
      *
-     * @param gradient one or more colours of the skin
+     * @param skin what shades are measured against
      * @param difference ΔE00, above 0 to 10
      */
-    public static List<FieldPlace> around(List<Lab> gradient, double difference) {
+    public static List<FieldPlace> around(Lab skin, double difference) {
         Check.inRange("contour's difference", difference, 1e-3, 10, "contours are drawn from 0 to 10");
-        Lab middle = gradient.get(gradient.size() / 2);
-        FieldPlace centre = FieldPlace.of(middle);
+        FieldPlace centre = FieldPlace.of(skin);
         List<FieldPlace> line = new ArrayList<>();
         for (int ray = 0; ray < RAYS; ray++) {
             double angle = 2 * Math.PI * ray / RAYS;
-            line.add(onRay(gradient, centre, Math.cos(angle), Math.sin(angle), difference));
+            line.add(onRay(skin, centre, Math.cos(angle), Math.sin(angle), difference));
         }
         return line;
     }
 
     /** Walks outwards in small steps to the last crossing near by, then halves: the near set need not be convex. */
-    private static FieldPlace onRay(List<Lab> gradient, FieldPlace centre, double dx, double dy, double difference) {
+    private static FieldPlace onRay(Lab skin, FieldPlace centre, double dx, double dy, double difference) {
         double step = 0.02;
         double inside = 0;
         double t = step;
-        while (t < 1 && within(gradient, place(centre, dx, dy, t), difference)) {
+        while (t < 1 && within(skin, place(centre, dx, dy, t), difference)) {
             inside = t;
             t += step;
         }
@@ -49,7 +47,7 @@ public final class DifferenceContour {
         double high = Math.min(1, t);
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (low + high) / 2;
-            if (within(gradient, place(centre, dx, dy, middle), difference)) {
+            if (within(skin, place(centre, dx, dy, middle), difference)) {
                 low = middle;
             } else {
                 high = middle;
@@ -63,22 +61,7 @@ public final class DifferenceContour {
         return new FieldPlace(centre.lean() + dx * t * LEAN_SPAN, lightness);
     }
 
-    /** Returns whether any colour of the gradient is that near; asks no further than it has to. */
-    private static boolean within(List<Lab> gradient, FieldPlace place, double difference) {
-        for (Lab skin : gradient) {
-            if (place.at(skin.chroma()).differenceFrom(skin) <= difference) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** Returns the smallest difference of a place from the gradient. */
-    static double nearest(List<Lab> gradient, FieldPlace place) {
-        double least = Double.POSITIVE_INFINITY;
-        for (Lab skin : gradient) {
-            least = Math.min(least, place.at(skin.chroma()).differenceFrom(skin));
-        }
-        return least;
+    private static boolean within(Lab skin, FieldPlace place, double difference) {
+        return place.at(skin.chroma()).differenceFrom(skin) <= difference;
     }
 }

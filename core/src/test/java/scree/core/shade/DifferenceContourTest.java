@@ -14,19 +14,19 @@ class DifferenceContourTest {
     void everyPointOfTheLineHasTheDifferenceItClaims(Draw draw) {
         double l = draw.between(32, 74);
         double difference = draw.between(0.5, 3);
-        List<Lab> gradient = List.of(skin(l, -2), skin(l + 1, 0), skin(l + 2, 2));
-        for (FieldPlace place : DifferenceContour.around(gradient, difference)) {
-            assertThat(DifferenceContour.nearest(gradient, place)).isCloseTo(difference, within(0.01));
+        Lab skin = skin(l, draw.between(-4, 4));
+        for (FieldPlace place : DifferenceContour.around(skin, difference)) {
+            assertThat(place.at(skin.chroma()).differenceFrom(skin)).isCloseTo(difference, within(0.01));
         }
     }
 
     @Seeds(20)
     void aWiderLineEnclosesTheNarrower(Draw draw) {
         double l = draw.between(32, 74);
-        List<Lab> gradient = List.of(skin(l, 0));
-        List<FieldPlace> one = DifferenceContour.around(gradient, 1);
-        List<FieldPlace> two = DifferenceContour.around(gradient, 2);
-        FieldPlace centre = FieldPlace.of(gradient.get(0));
+        Lab skin = skin(l, 0);
+        List<FieldPlace> one = DifferenceContour.around(skin, 1);
+        List<FieldPlace> two = DifferenceContour.around(skin, 2);
+        FieldPlace centre = FieldPlace.of(skin);
         for (int i = 0; i < one.size(); i++) {
             assertThat(away(two.get(i), centre)).isGreaterThan(away(one.get(i), centre));
         }
