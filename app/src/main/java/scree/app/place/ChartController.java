@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.context.MessageSource;
 import org.springframework.http.ContentDisposition;
@@ -55,9 +56,13 @@ class ChartController {
     }
 
     @GetMapping("/chart")
-    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
-        model.addAttribute("sitting", sittings.get(me.studio(), id));
-        model.addAttribute("ready", placements.of(me.studio(), id).isPresent());
+    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        model.addAttribute("sitting", sitting);
+        Optional<TakenPlan> plan = placements.of(me.studio(), id);
+        model.addAttribute("ready", plan.isPresent());
+        model.addAttribute(
+                "pages", plan.map(p -> chart(sitting, p, locale).pages()).orElse(List.of()));
         return "place/chart";
     }
 
@@ -66,18 +71,20 @@ class ChartController {
             @CurrentMember Member me,
             @PathVariable long id,
             @PathVariable String ending,
+            @RequestParam(required = false) Integer page,
             @RequestParam(defaultValue = "false") boolean save,
             Locale locale) {
         Kind kind = kind(ending);
         Sitting sitting = sittings.get(me.studio(), id);
         TakenPlan plan = placements.of(me.studio(), id).orElseThrow(() -> new NotHere("plan"));
-        FaceChart.Words words = words(sitting, plan, new PlaceWords(messages, locale), locale);
-        FaceChart chart = new FaceChart(plan, words);
-        String title = words.title() + ", " + words.line();
+        FaceChart chart = chart(sitting, plan, locale);
+        if (page != null && (page < 0 || page >= chart.pages().size())) {
+            throw new NotHere("chart");
+        }
         byte[] bytes = switch (kind) {
-            case SVG -> ChartFiles.svg(chart, title);
+            case SVG -> page == null ? ChartFiles.svg(chart) : ChartFiles.svg(chart, page);
             case PNG -> ChartFiles.png(chart);
-            case PDF -> ChartFiles.pdf(chart, title);
+            case PDF -> ChartFiles.pdf(chart);
         };
         HttpHeaders headers = new HttpHeaders();
         headers.setContentType(MediaType.parseMediaType(kind.type));
@@ -88,6 +95,10 @@ class ChartController {
                     .build());
         }
         return new ResponseEntity<>(bytes, headers, 200);
+    }
+
+    private FaceChart chart(Sitting sitting, TakenPlan plan, Locale locale) {
+        return new FaceChart(plan, words(sitting, plan, new PlaceWords(messages, locale), locale));
     }
 
     private static Kind kind(String ending) {

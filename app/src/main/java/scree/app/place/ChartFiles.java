@@ -27,17 +27,35 @@ final class ChartFiles {
 
     private ChartFiles() {}
 
-    static byte[] svg(FaceChart chart, String title) {
+    /** Draws one page. */
+    static byte[] svg(FaceChart chart, int page) {
+        return svg(chart, page, page + 1);
+    }
+
+    /** Draws all pages under each other. */
+    static byte[] svg(FaceChart chart) {
+        return svg(chart, 0, chart.pages().size());
+    }
+
+    private static byte[] svg(FaceChart chart, int from, int to) {
         Document document = emptySvg();
         SVGGraphics2D g = new SVGGraphics2D(document);
-        g.setSVGCanvasSize(new java.awt.Dimension(FaceChart.WIDTH, FaceChart.HEIGHT));
-        chart.paint(g);
+        int high = FaceChart.HEIGHT * (to - from);
+        g.setSVGCanvasSize(new java.awt.Dimension(FaceChart.WIDTH, high));
+        paint(chart, from, to, g);
         Element root = g.getRoot();
-        root.setAttribute("viewBox", "0 0 " + FaceChart.WIDTH + " " + FaceChart.HEIGHT);
+        root.setAttribute("viewBox", "0 0 " + FaceChart.WIDTH + " " + high);
         Element name = document.createElementNS("http://www.w3.org/2000/svg", "title");
-        name.appendChild(document.createTextNode(title));
+        name.appendChild(document.createTextNode(chart.title()));
         root.insertBefore(name, root.getFirstChild());
         return written(root);
+    }
+
+    private static void paint(FaceChart chart, int from, int to, Graphics2D g) {
+        for (int page = from; page < to; page++) {
+            chart.paint(g, page);
+            g.translate(0, FaceChart.HEIGHT);
+        }
     }
 
     /** Without a document type, so that no reader goes looking for one. */
@@ -64,10 +82,12 @@ final class ChartFiles {
 
     static byte[] png(FaceChart chart) {
         BufferedImage image = new BufferedImage(
-                (int) (FaceChart.WIDTH * PNG_SCALE), (int) (FaceChart.HEIGHT * PNG_SCALE), BufferedImage.TYPE_INT_RGB);
+                (int) (FaceChart.WIDTH * PNG_SCALE),
+                (int) (FaceChart.HEIGHT * chart.pages().size() * PNG_SCALE),
+                BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
         g.scale(PNG_SCALE, PNG_SCALE);
-        chart.paint(g);
+        paint(chart, 0, chart.pages().size(), g);
         g.dispose();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
@@ -78,16 +98,18 @@ final class ChartFiles {
         return out.toByteArray();
     }
 
-    static byte[] pdf(FaceChart chart, String title) {
+    static byte[] pdf(FaceChart chart) {
         try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(title);
-            PDPage page = new PDPage(new PDRectangle(FaceChart.WIDTH, FaceChart.HEIGHT));
-            document.addPage(page);
-            PdfBoxGraphics2D g = new PdfBoxGraphics2D(document, FaceChart.WIDTH, FaceChart.HEIGHT);
-            chart.paint(g);
-            g.dispose();
-            try (PDPageContentStream content = new PDPageContentStream(document, page)) {
-                content.drawForm(g.getXFormObject());
+            document.getDocumentInformation().setTitle(chart.title());
+            for (int i = 0; i < chart.pages().size(); i++) {
+                PDPage page = new PDPage(new PDRectangle(FaceChart.WIDTH, FaceChart.HEIGHT));
+                document.addPage(page);
+                PdfBoxGraphics2D g = new PdfBoxGraphics2D(document, FaceChart.WIDTH, FaceChart.HEIGHT);
+                chart.paint(g, i);
+                g.dispose();
+                try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+                    content.drawForm(g.getXFormObject());
+                }
             }
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             document.save(out);

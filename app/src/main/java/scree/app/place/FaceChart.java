@@ -12,7 +12,9 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,7 +26,10 @@ import scree.core.placement.Piece;
 import scree.core.plane.Curves;
 import scree.core.plane.Vec;
 
-/** The client's own face as one A4 page of lines: zones numbered by order of work, what goes there and why. In points of 1/72 inch. */
+/**
+ * The client's own face as A4 pages of lines: zones numbered by order of work, what goes there and why. What does not fit beside the
+ * face goes on overleaf; nothing is left out. In points of 1/72 inch.
+ */
 final class FaceChart {
     static final int WIDTH = 595;
     static final int HEIGHT = 842;
@@ -36,6 +41,13 @@ final class FaceChart {
     private static final Rectangle2D FACE = new Rectangle2D.Double(MARGIN - 6, 108, 312, 440);
     private static final double LIST_X = 356;
     private static final double LIST_WIDTH = WIDTH - MARGIN - LIST_X;
+    private static final double LIST_Y = 124;
+    private static final double LIST_END = HEIGHT - 64;
+    private static final double NOTES_Y = FACE.getMaxY() + 26;
+    private static final double NOTES_WIDTH = FACE.getWidth() - 18;
+    private static final double NUMBER_WIDTH = 22;
+    private static final float SMALL = 8.6f;
+    private static final float NOTE = 9.4f;
 
     /** What the chart says beside the drawing. */
     record Words(String title, String line, String aim, List<Row> rows, List<String> cautions, String foot) {}
@@ -43,14 +55,25 @@ final class FaceChart {
     /** One number's line. */
     record Row(int number, String area, String product, String why) {}
 
+    /** A row with its place on a page. */
+    record Placed(Row row, double x, double y) {}
+
+    /** A caution with its place on a page. */
+    record Noted(String caution, double y) {}
+
+    /** What stands on one page beside the head and the foot. */
+    record Page(List<Placed> rows, List<Noted> cautions) {}
+
     private final TakenPlan plan;
     private final Words words;
+    private final List<Page> pages;
     private final double scale;
     private final Vec origin;
 
     FaceChart(TakenPlan plan, Words words) {
         this.plan = plan;
         this.words = words;
+        this.pages = laidOut(words);
         LevelledFace f = plan.level();
         double top = f.at(HAIRLINE).y() - .12;
         double bottom = f.at(CHIN).y() + .5;
@@ -64,25 +87,97 @@ final class FaceChart {
                 FACE.getY() + FACE.getHeight() / 2 - (top + bottom) / 2 * scale);
     }
 
-    void paint(Graphics2D g) {
+    /** Returns what a reader calls the file. */
+    String title() {
+        return words.title() + ", " + words.line();
+    }
+
+    /** Returns what stands on each page; the face is on the first. */
+    List<Page> pages() {
+        return pages;
+    }
+
+    private static List<Page> laidOut(Words words) {
+        Deque<Row> rows = new ArrayDeque<>(words.rows());
+        Deque<String> cautions = new ArrayDeque<>(words.cautions());
+        List<Page> pages = new ArrayList<>();
+        List<Noted> notes = notes(cautions, NOTES_Y, NOTES_WIDTH);
+        pages.add(new Page(column(rows, LIST_X, LIST_Y), notes));
+        while (!rows.isEmpty() || !cautions.isEmpty()) {
+            List<Noted> more = notes(cautions, LIST_Y, WIDTH - 2 * MARGIN - 18);
+            double top = more.isEmpty() ? LIST_Y : more.get(more.size() - 1).y() + 48;
+            List<Placed> both = new ArrayList<>(column(rows, MARGIN, top));
+            both.addAll(column(rows, MARGIN + LIST_WIDTH + 90, top));
+            pages.add(new Page(both, more));
+        }
+        return List.copyOf(pages);
+    }
+
+    /** Takes as many rows as fit under each other. */
+    private static List<Placed> column(Deque<Row> rows, double x, double top) {
+        List<Placed> placed = new ArrayList<>();
+        double y = top;
+        while (!rows.isEmpty() && (y + height(rows.peek()) <= LIST_END || y == LIST_Y)) {
+            placed.add(new Placed(rows.peek(), x, y));
+            y += height(rows.poll());
+        }
+        return placed;
+    }
+
+    private static double height(Row row) {
+        return 10.8 * lines(row.product()).size() + 10.4 * lines(row.why()).size() + 16.5;
+    }
+
+    private static List<String> lines(String words) {
+        return ChartFonts.lines(ChartFonts.Face.PLAIN, SMALL, LIST_WIDTH - NUMBER_WIDTH, words);
+    }
+
+    private static List<Noted> notes(Deque<String> cautions, double top, double width) {
+        List<Noted> noted = new ArrayList<>();
+        double y = top;
+        while (!cautions.isEmpty()) {
+            double high = 12
+                            * ChartFonts.lines(ChartFonts.Face.PLAIN, NOTE, width, cautions.peek())
+                                    .size()
+                    + 4;
+            if (y + high > LIST_END && y > LIST_Y) {
+                break;
+            }
+            noted.add(new Noted(cautions.poll(), y));
+            y += high;
+        }
+        return noted;
+    }
+
+    /** @param page 0 for the one with the face */
+    void paint(Graphics2D g, int page) {
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         g.setColor(Color.WHITE);
         g.fill(new Rectangle2D.Double(0, 0, WIDTH, HEIGHT));
-        head(g);
-        face(g);
-        zones(g);
-        numbers(g);
-        double listEnd = list(g);
-        foot(g, Math.max(FACE.getMaxY() + 26, 0), listEnd);
+        head(g, page);
+        if (page == 0) {
+            face(g);
+            zones(g);
+            numbers(g);
+        }
+        pages.get(page).rows().forEach(r -> row(g, r));
+        double width = page == 0 ? NOTES_WIDTH : WIDTH - 2 * MARGIN - 18;
+        pages.get(page).cautions().forEach(c -> caution(g, c, width));
+        foot(g);
     }
 
-    private void head(Graphics2D g) {
+    private void head(Graphics2D g, int page) {
         g.setColor(INK);
         ChartFonts.write(g, ChartFonts.Face.VOICE, 25, MARGIN, 58, words.title());
         g.setColor(SECOND);
         ChartFonts.write(g, ChartFonts.Face.PLAIN, 10.5f, MARGIN, 76, words.line());
-        ChartFonts.write(g, ChartFonts.Face.PLAIN, 10.5f, LIST_X, 100, words.aim());
+        ChartFonts.write(g, ChartFonts.Face.PLAIN, 10.5f, LIST_X, 104, words.aim());
+        if (pages.size() > 1) {
+            String of = (page + 1) + " / " + pages.size();
+            double wide = ChartFonts.width(ChartFonts.Face.PLAIN, 10.5f, of);
+            ChartFonts.write(g, ChartFonts.Face.PLAIN, 10.5f, WIDTH - MARGIN - wide, 76, of);
+        }
         g.setColor(INK);
         g.setStroke(new BasicStroke(1.6f));
         g.draw(new Line2D.Double(MARGIN, 88, WIDTH - MARGIN, 88));
@@ -327,55 +422,46 @@ final class FaceChart {
 
     // ---- the words ----
 
-    private double list(Graphics2D g) {
-        double y = 124;
-        boolean tight = words.rows().size() > 17;
-        for (Row row : words.rows()) {
-            if (y > HEIGHT - 64) {
-                break;
-            }
-            stone(g, row.number(), LIST_X + 8, y - 3);
-            g.setColor(INK);
-            ChartFonts.write(g, ChartFonts.Face.STRONG, 10, LIST_X + 22, y, row.area());
-            g.setColor(SECOND);
-            for (String line : ChartFonts.lines(ChartFonts.Face.PLAIN, 8.6f, LIST_WIDTH - 22, row.product())) {
-                y += 10.8;
-                ChartFonts.write(g, ChartFonts.Face.PLAIN, 8.6f, LIST_X + 22, y, line);
-            }
-            if (!tight) {
-                for (String line : ChartFonts.lines(ChartFonts.Face.PLAIN, 8.6f, LIST_WIDTH - 22, row.why())) {
-                    y += 10.4;
-                    ChartFonts.write(g, ChartFonts.Face.PLAIN, 8.6f, LIST_X + 22, y, line);
-                }
-            }
-            y += tight ? 15 : 16.5;
+    private static void row(Graphics2D g, Placed placed) {
+        Row row = placed.row();
+        double x = placed.x() + NUMBER_WIDTH;
+        double y = placed.y();
+        stone(g, row.number(), placed.x() + 8, y - 3);
+        g.setColor(INK);
+        ChartFonts.write(g, ChartFonts.Face.STRONG, 10, x, y, row.area());
+        g.setColor(SECOND);
+        for (String line : lines(row.product())) {
+            y += 10.8;
+            ChartFonts.write(g, ChartFonts.Face.PLAIN, SMALL, x, y, line);
         }
-        return y;
+        for (String line : lines(row.why())) {
+            y += 10.4;
+            ChartFonts.write(g, ChartFonts.Face.PLAIN, SMALL, x, y, line);
+        }
     }
 
-    private void foot(Graphics2D g, double from, double listEnd) {
-        double y = from;
-        double width = FACE.getWidth();
-        for (String caution : words.cautions()) {
-            g.setColor(EARTH);
-            g.setStroke(round(1.2f));
-            g.draw(new Ellipse2D.Double(MARGIN, y - 8.5, 10, 9));
-            g.draw(new Line2D.Double(MARGIN + 5, y - 8.5, MARGIN + 6.5, y - 4));
-            g.draw(new Line2D.Double(MARGIN + 6.5, y - 4, MARGIN + 4.5, y + .5));
-            g.setColor(INK);
-            for (String line : ChartFonts.lines(ChartFonts.Face.PLAIN, 9.4f, width - 18, caution)) {
-                ChartFonts.write(g, ChartFonts.Face.PLAIN, 9.4f, MARGIN + 17, y, line);
-                y += 12;
-            }
-            y += 4;
+    private static void caution(Graphics2D g, Noted noted, double width) {
+        double y = noted.y();
+        g.setColor(EARTH);
+        g.setStroke(round(1.2f));
+        g.draw(new Ellipse2D.Double(MARGIN, y - 8.5, 10, 9));
+        g.draw(new Line2D.Double(MARGIN + 5, y - 8.5, MARGIN + 6.5, y - 4));
+        g.draw(new Line2D.Double(MARGIN + 6.5, y - 4, MARGIN + 4.5, y + .5));
+        g.setColor(INK);
+        for (String line : ChartFonts.lines(ChartFonts.Face.PLAIN, NOTE, width, noted.caution())) {
+            ChartFonts.write(g, ChartFonts.Face.PLAIN, NOTE, MARGIN + 17, y, line);
+            y += 12;
         }
+    }
+
+    private void foot(Graphics2D g) {
         g.setColor(FAINT);
         g.setStroke(round(.8f));
         g.draw(new Line2D.Double(MARGIN, HEIGHT - 46, WIDTH - MARGIN, HEIGHT - 46));
         g.setColor(SECOND);
         double at = HEIGHT - 33;
-        for (String line : ChartFonts.lines(ChartFonts.Face.PLAIN, 8.6f, WIDTH - 2 * MARGIN, words.foot())) {
-            ChartFonts.write(g, ChartFonts.Face.PLAIN, 8.6f, MARGIN, at, line);
+        for (String line : ChartFonts.lines(ChartFonts.Face.PLAIN, SMALL, WIDTH - 2 * MARGIN, words.foot())) {
+            ChartFonts.write(g, ChartFonts.Face.PLAIN, SMALL, MARGIN, at, line);
             at += 11;
         }
     }

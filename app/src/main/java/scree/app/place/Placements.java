@@ -1,6 +1,5 @@
 package scree.app.place;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -26,6 +25,7 @@ import scree.app.skin.TakenReading;
 import scree.app.skin.Touches;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
+import scree.app.studio.StudioTime;
 import scree.core.care.Sensitivities;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
@@ -62,7 +62,7 @@ public class Placements {
     private final Readings readings;
     private final Touches touches;
     private final Kit kit;
-    private final Clock clock;
+    private final StudioTime time;
     private final Remembered<FilmKey, Optional<Dose.Film>> films = new Remembered<>(FILMS_KEPT);
     private final Remembered<PlanKey, Plan> plans = new Remembered<>(PLANS_KEPT);
 
@@ -74,14 +74,15 @@ public class Placements {
     /** A product that could do a family's work on this skin, best first. */
     public record Candidate(Product product, Dose.Film film, Dose dose, double badness) {}
 
-    Placements(Steps steps, Faces faces, Sittings sittings, Readings readings, Touches touches, Kit kit, Clock clock) {
+    Placements(
+            Steps steps, Faces faces, Sittings sittings, Readings readings, Touches touches, Kit kit, StudioTime time) {
         this.touches = touches;
         this.steps = steps;
         this.faces = faces;
         this.sittings = sittings;
         this.readings = readings;
         this.kit = kit;
-        this.clock = clock;
+        this.time = time;
     }
 
     /** Returns the plan, or empty while the face has no points. */
@@ -183,7 +184,7 @@ public class Placements {
     /** Returns the kit's products for a family on this skin, best first; what the client must not have is left out. */
     public List<Candidate> candidates(StudioId studio, Sitting sitting, Family family, Spectrum skin, double strength) {
         List<Candidate> list = new ArrayList<>();
-        LocalDate today = LocalDate.now(clock);
+        LocalDate today = time.today(studio);
         Sensitivities told = sitting.sensitivities();
         for (Product p : kit.withRole(studio, family.wants())) {
             if (!p.struck(told, today).isEmpty()) {
