@@ -45,6 +45,7 @@ import scree.app.skin.Touches;
 import scree.app.studio.Accounts;
 import scree.app.studio.SecurityConfig;
 import scree.app.studio.StillLoading;
+import scree.app.studio.StudioTime;
 import scree.app.web.Once;
 import scree.app.web.Origin;
 
@@ -101,6 +102,12 @@ public @interface WebTest {
         @Primary
         Clock stopped() {
             return Clock.fixed(NOW, ZoneOffset.UTC);
+        }
+
+        /** In the east of the server: a page that forgets the studio's zone shows yesterday's evening. */
+        @Bean
+        StudioTime time(Clock stopped) {
+            return new StudioTime(stopped, studio -> "Europe/Oslo");
         }
     }
 }

@@ -106,7 +106,7 @@ public class Bases {
         private final Undertone.Family family;
         private final KitShelf.Shelf kept;
         private final BaseRanking ranking;
-        private final LocalDate today = shelf.today();
+        private final LocalDate today;
         private final Sensitivities told;
 
         Question(StudioId studio, Sitting sitting, BaseSetting setting, TakenReading reading, MatchTarget target) {
@@ -116,6 +116,7 @@ public class Bases {
             this.reading = reading;
             this.target = target;
             this.told = sitting.sensitivities();
+            this.today = shelf.today(studio);
             Map<Region, SkinType> types = touches.types(studio, sitting.id());
             this.wish = wish(sitting, setting, types, touches.of(studio, sitting.id()));
             this.family = reading.undertone()

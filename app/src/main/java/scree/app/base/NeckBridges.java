@@ -116,8 +116,8 @@ public class NeckBridges {
     private Answer answer(
             StudioId studio, Sitting sitting, MatchTarget target, Product base, Optional<BaseChoice> choice) {
         boolean collar = settings.of(studio, sitting.id()).lightCollar();
-        List<Product> bronzers = usable(kit.withRole(studio, Role.BRONZER), sitting);
-        List<Product> all = usable(shelf.of(studio).bases(), sitting).stream()
+        List<Product> bronzers = usable(studio, kit.withRole(studio, Role.BRONZER), sitting);
+        List<Product> all = usable(studio, shelf.of(studio).bases(), sitting).stream()
                 .filter(p -> !p.form().equals(Form.POWDER.name()) && p.id() != base.id())
                 .toList();
         List<Product> lighter = nearest(
@@ -147,10 +147,10 @@ public class NeckBridges {
                 choice.map(BaseChoice::more).map(this::keptWay).orElse(null));
     }
 
-    private List<Product> usable(List<Product> products, Sitting s) {
+    private List<Product> usable(StudioId studio, List<Product> products, Sitting s) {
         Sensitivities told = s.sensitivities();
         return products.stream()
-                .filter(p -> p.struck(told, shelf.today()).isEmpty())
+                .filter(p -> p.struck(told, shelf.today(studio)).isEmpty())
                 .toList();
     }
 

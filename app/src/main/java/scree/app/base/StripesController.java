@@ -24,6 +24,7 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.StudioTime;
 import scree.core.shade.DryDown;
 import scree.core.shade.StripeSight.Coat;
 import scree.core.shade.StripeSight.Look;
@@ -40,6 +41,7 @@ class StripesController {
     private final Cairns cairns;
     private final MessageSource messages;
     private final Clock clock;
+    private final StudioTime time;
 
     StripesController(
             Bases bases,
@@ -49,7 +51,8 @@ class StripesController {
             Sittings sittings,
             Cairns cairns,
             MessageSource messages,
-            Clock clock) {
+            Clock clock,
+            StudioTime time) {
         this.bases = bases;
         this.tests = tests;
         this.dryDowns = dryDowns;
@@ -58,6 +61,7 @@ class StripesController {
         this.cairns = cairns;
         this.messages = messages;
         this.clock = clock;
+        this.time = time;
     }
 
     /** What is looked at; bound from parameters. */
@@ -192,6 +196,7 @@ class StripesController {
                             sight.thick(),
                             sight.in(),
                             clock.instant(),
+                            time.zone(me.studio()),
                             new BaseWords(messages, locale)));
         });
     }

@@ -1,6 +1,7 @@
 package scree.app.base;
 
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -39,6 +40,7 @@ record StripesView(
             double x,
             List<BaseView.Stop> colours,
             String here,
+            double difference,
             String figure,
             List<InLight> lights,
             Time time,
@@ -76,6 +78,7 @@ record StripesView(
             Coat coat,
             Look look,
             Instant now,
+            ZoneId zone,
             BaseWords words) {
         StripeSight sight = SIGHTS.of(list.target(), () -> new StripeSight(list.target()));
         double longest = list.stripes().stream()
@@ -113,11 +116,12 @@ record StripesView(
                     x,
                     BaseView.stops(at.over()),
                     words.nearness(at.difference()),
+                    at.difference(),
                     BaseWords.one(at.difference()),
                     lights(everywhere, words),
                     time(watched.get(p.id()), p, now),
                     r.powder(),
-                    learned(p, seen.getOrDefault(p.id(), List.of()), words)));
+                    learned(p, seen.getOrDefault(p.id(), List.of()), zone, words)));
         }
         return new StripesView(
                 verdict(drawn, minutes < longest, look, words),
@@ -155,7 +159,7 @@ record StripesView(
                 : new Time(w.secondsLeft(now), w.minutes(), Math.min(1, w.minutesOn(now) / w.minutes()));
     }
 
-    private static Learned learned(Product p, List<WatchedStripe> seen, BaseWords words) {
+    private static Learned learned(Product p, List<WatchedStripe> seen, ZoneId zone, BaseWords words) {
         if (Form.valueOf(p.form()) == Form.POWDER) {
             return new Learned(words.say("stripes.powder"), List.of());
         }
@@ -178,14 +182,14 @@ record StripesView(
                                         "stripes.seen",
                                         words.say(s.answer() == null ? "answer.METER" : "answer." + s.answer()),
                                         s.artistName().split(" ")[0],
-                                        s.seenAt().toLocalDate())))
+                                        s.seenAt().atZoneSameInstant(zone).toLocalDate())))
                         .toList());
     }
 
     private static String verdict(List<Drawn> drawn, boolean notYet, Look look, BaseWords words) {
-        Optional<Drawn> best = drawn.stream().min(Comparator.comparingDouble(d -> Double.parseDouble(d.figure())));
+        Optional<Drawn> best = drawn.stream().min(Comparator.comparingDouble(Drawn::difference));
         String where = words.say("look.in." + look);
-        return best.map(b -> Double.parseDouble(b.figure()) <= Nearness.UNSEEN.upTo()
+        return best.map(b -> b.difference() <= Nearness.UNSEEN.upTo()
                         ? words.say(notYet ? "stripes.vanishes.now" : "stripes.vanishes", b.letter(), b.name(), where)
                         : words.say("stripes.none", b.letter(), b.name(), b.here(), where))
                 .orElse(words.say("base.verdict.none"));

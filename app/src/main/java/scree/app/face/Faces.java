@@ -1,7 +1,5 @@
 package scree.app.face;
 
-import java.time.Clock;
-import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +13,7 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Steps;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
+import scree.app.studio.StudioTime;
 import scree.app.web.NotHere;
 import scree.core.face.FacePoints;
 import scree.core.face.FaceReading;
@@ -40,14 +39,14 @@ public class Faces {
 
     private final Steps steps;
     private final Pictures pictures;
-    private final Clock clock;
+    private final StudioTime time;
     private final Remembered<Long, Optional<Double>> scales = new Remembered<>(SCALES_KEPT);
     private final Remembered<FaceSheet, FaceReading> read = new Remembered<>(SCALES_KEPT);
 
-    Faces(Steps steps, Pictures pictures, Clock clock) {
+    Faces(Steps steps, Pictures pictures, StudioTime time) {
         this.steps = steps;
         this.pictures = pictures;
-        this.clock = clock;
+        this.time = time;
     }
 
     /** Returns the face, or empty while no points lie on the sitting's newest picture. */
@@ -134,7 +133,7 @@ public class Faces {
     @Transactional
     public void rule(Member me, long sitting, Shape shape) {
         FaceSheet.ShapeRuling ruling =
-                shape == null ? null : new FaceSheet.ShapeRuling(shape, me.name(), LocalDateTime.now(clock));
+                shape == null ? null : new FaceSheet.ShapeRuling(shape, me.name(), time.now(me.studio()));
         change(me, sitting, sheet -> sheet.ruled(ruling));
     }
 
@@ -142,7 +141,7 @@ public class Faces {
     @Transactional
     public void rule(Member me, long sitting, Trait trait, FaceSheet.TraitRuling.Say say) {
         FaceSheet.TraitRuling ruling =
-                say == null ? null : new FaceSheet.TraitRuling(say, me.name(), LocalDateTime.now(clock));
+                say == null ? null : new FaceSheet.TraitRuling(say, me.name(), time.now(me.studio()));
         change(me, sitting, sheet -> sheet.ruled(trait, ruling));
     }
 

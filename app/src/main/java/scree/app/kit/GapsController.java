@@ -85,8 +85,8 @@ class GapsController {
 
     private String show(Member me, String list, Model model, Locale locale) {
         Map<Long, Formula> recorded = formulas.recorded(me.studio());
-        List<Product> bases = sound(shelf.of(me.studio()).bases());
-        List<Product> drops = sound(kit.withRole(me.studio(), Role.MIXER));
+        List<Product> bases = sound(me, shelf.of(me.studio()).bases());
+        List<Product> drops = sound(me, kit.withRole(me.studio(), Role.MIXER));
         KitGaps gaps = new KitGaps(ingredients(bases, recorded), ingredients(drops, recorded));
         List<KitGaps.Cell> cells = gaps.cells();
         Map<Long, String> names = new HashMap<>();
@@ -125,9 +125,9 @@ class GapsController {
         return "kit/gaps";
     }
 
-    private List<Product> sound(List<Product> products) {
+    private List<Product> sound(Member me, List<Product> products) {
         return products.stream()
-                .filter(p -> p.inStock() && !p.pastItsTime(shelf.today()))
+                .filter(p -> p.inStock() && !p.pastItsTime(shelf.today(me.studio())))
                 .toList();
     }
 

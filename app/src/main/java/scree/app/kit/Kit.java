@@ -1,7 +1,5 @@
 package scree.app.kit;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.function.IntConsumer;
@@ -11,6 +9,7 @@ import org.springframework.transaction.annotation.Transactional;
 import scree.app.bin.BinTable;
 import scree.app.bin.Deletable;
 import scree.app.studio.StudioId;
+import scree.app.studio.StudioTime;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.shade.Role;
@@ -25,12 +24,12 @@ public class Kit implements Deletable {
 
     private final ProductMapper mapper;
     private final DryDowns dryDowns;
-    private final Clock clock;
+    private final StudioTime time;
 
-    Kit(ProductMapper mapper, DryDowns dryDowns, Clock clock) {
+    Kit(ProductMapper mapper, DryDowns dryDowns, StudioTime time) {
         this.mapper = mapper;
         this.dryDowns = dryDowns;
-        this.clock = clock;
+        this.time = time;
     }
 
     /** One page of the list. */
@@ -65,7 +64,7 @@ public class Kit implements Deletable {
 
     /** Returns opened products that are past their time or soon will be, the most urgent first. */
     public List<Product> soonPastTheirTime(StudioId studio, int most) {
-        return mapper.expiring(studio, LocalDate.now(clock).plusWeeks(SOON_WEEKS), most);
+        return mapper.expiring(studio, time.today(studio).plusWeeks(SOON_WEEKS), most);
     }
 
     /** @throws DuplicateKeyException when line and name are taken */

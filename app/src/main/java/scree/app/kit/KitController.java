@@ -2,7 +2,6 @@ package scree.app.kit;
 
 import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
@@ -27,6 +26,7 @@ import scree.app.look.Drawn;
 import scree.app.look.Stones;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.StudioTime;
 import scree.app.web.Once;
 import scree.app.web.StaleSave;
 import scree.core.colour.Srgb;
@@ -41,14 +41,14 @@ class KitController {
     private final Kit kit;
     private final KitCsv csv;
     private final Once once;
-    private final Clock clock;
+    private final StudioTime time;
     private final MessageSource messages;
 
-    KitController(Kit kit, KitCsv csv, Once once, Clock clock, MessageSource messages) {
+    KitController(Kit kit, KitCsv csv, Once once, StudioTime time, MessageSource messages) {
         this.once = once;
         this.kit = kit;
         this.csv = csv;
-        this.clock = clock;
+        this.time = time;
         this.messages = messages;
     }
 
@@ -77,11 +77,14 @@ class KitController {
         model.addAttribute("find", find);
         model.addAttribute("page", shown);
         model.addAttribute(
-                "rows", shown.products().stream().map(p -> row(p, locale)).toList());
+                "rows",
+                shown.products().stream()
+                        .map(p -> row(p, time.today(me.studio()), locale))
+                        .toList());
         return "kit/list";
     }
 
-    private Row row(Product p, Locale locale) {
+    private Row row(Product p, LocalDate today, Locale locale) {
         Stones stones = new Stones();
         LocalDate until = p.usableUntil();
         String what = say("role." + p.role(), locale) + ", "
@@ -96,7 +99,7 @@ class KitController {
                         .stone(stones.pebble(p.stoneId(), 24, 22, 17), Srgb.hex(p.settled()), 1.6)
                         .toString(),
                 until == null ? null : until.toString(),
-                until != null && until.isBefore(LocalDate.now(clock)),
+                until != null && until.isBefore(today),
                 p.inStock(),
                 p.badDate());
     }

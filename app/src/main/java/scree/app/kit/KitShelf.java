@@ -1,6 +1,5 @@
 package scree.app.kit;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.BitSet;
 import java.util.LinkedHashMap;
@@ -10,6 +9,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import scree.app.studio.StudioId;
+import scree.app.studio.StudioTime;
 import scree.core.shade.BaseRanking;
 import scree.core.shade.Role;
 
@@ -23,7 +23,7 @@ public class KitShelf {
     private static final int MOST_RANKINGS = 12;
 
     private final ProductMapper mapper;
-    private final Clock clock;
+    private final StudioTime time;
     private final Map<StudioId, Object> locks = new ConcurrentHashMap<>();
     private final Map<StudioId, Shelf> shelves = new LinkedHashMap<>(16, .75f, true) {
         @Override
@@ -32,9 +32,9 @@ public class KitShelf {
         }
     };
 
-    KitShelf(ProductMapper mapper, Clock clock) {
+    KitShelf(ProductMapper mapper, StudioTime time) {
         this.mapper = mapper;
-        this.clock = clock;
+        this.time = time;
     }
 
     /** The bases of a kit at one version. Immutable but for the rankings that were asked for, which are kept. */
@@ -98,7 +98,7 @@ public class KitShelf {
             if (meanwhile != null) {
                 return meanwhile;
             }
-            Shelf fresh = new Shelf(version, today(), mapper.withRole(studio, Role.BASE.name()));
+            Shelf fresh = new Shelf(version, today(studio), mapper.withRole(studio, Role.BASE.name()));
             synchronized (shelves) {
                 shelves.put(studio, fresh);
             }
@@ -109,12 +109,12 @@ public class KitShelf {
     private Shelf known(StudioId studio, long version) {
         synchronized (shelves) {
             Shelf kept = shelves.get(studio);
-            return kept != null && kept.version == version && kept.day.equals(today()) ? kept : null;
+            return kept != null && kept.version == version && kept.day.equals(today(studio)) ? kept : null;
         }
     }
 
-    /** Returns today, for what is past its time. */
-    public LocalDate today() {
-        return LocalDate.now(clock);
+    /** Returns the studio's day, for what is past its time. */
+    public LocalDate today(StudioId studio) {
+        return time.today(studio);
     }
 }

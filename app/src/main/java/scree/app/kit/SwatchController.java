@@ -118,7 +118,7 @@ class SwatchController {
         Product product = kit.get(me.studio(), id);
         Swatch swatch = meters.swatch(me.studio(), id);
         Lab wet = swatch.wet().agree() ? swatch.wet().mean().orElseThrow() : product.wet();
-        Lab settled = swatch.settled().agree() ? swatch.settled().mean().orElseThrow() : product.settled();
+        Lab settled = swatch.settled().agree() ? swatch.settled().mean().orElseThrow() : product.recorded();
         try {
             kit.change(me.studio(), product.measured(wet, settled));
         } catch (StaleSave stale) {

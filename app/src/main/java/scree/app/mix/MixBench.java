@@ -138,7 +138,7 @@ public class MixBench {
                         .limit(POOL)
                         .forEach(p -> products.put(p.id(), p));
         Sensitivities told = sitting.sensitivities();
-        products.values().removeIf(p -> !p.struck(told, shelf.today()).isEmpty());
+        products.values().removeIf(p -> !p.struck(told, shelf.today(studio)).isEmpty());
         Map<Long, Formula> known = new HashMap<>();
         products.forEach((id, p) -> known.put(id, Formulas.of(recorded.get(id), p)));
         List<Ingredient> ingredients = products.values().stream()
@@ -170,7 +170,7 @@ public class MixBench {
         Question question = new Question(
                 studio,
                 shelf.of(studio).version(),
-                shelf.today(),
+                shelf.today(studio),
                 target,
                 s.allergies(),
                 s.reactions(),

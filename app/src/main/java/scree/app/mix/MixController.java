@@ -21,6 +21,7 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.StudioTime;
 import scree.app.web.NotHere;
 import scree.app.web.Once;
 import scree.app.web.PlainNumbers;
@@ -39,6 +40,7 @@ class MixController {
     private final Cairns cairns;
     private final Once once;
     private final MessageSource messages;
+    private final StudioTime time;
 
     MixController(
             MixBench bench,
@@ -47,7 +49,8 @@ class MixController {
             Sittings sittings,
             Cairns cairns,
             Once once,
-            MessageSource messages) {
+            MessageSource messages,
+            StudioTime time) {
         this.once = once;
         this.bench = bench;
         this.tests = tests;
@@ -55,6 +58,7 @@ class MixController {
         this.sittings = sittings;
         this.cairns = cairns;
         this.messages = messages;
+        this.time = time;
     }
 
     /** In one transaction, so that what stages and rooms ask is read once. */
@@ -187,7 +191,7 @@ class MixController {
             Model model,
             Locale locale) {
         MixBench.Bench now = bench.of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
-        MixView view = MixView.of(now, List.of(), Set.of(), new BaseWords(messages, locale));
+        MixView view = MixView.of(now, List.of(), Set.of(), time.zone(me.studio()), new BaseWords(messages, locale));
         String against = view.remarks().stream()
                 .filter(MixView.Remark::loud)
                 .map(MixView.Remark::words)
@@ -216,7 +220,8 @@ class MixController {
                     .flatMap(t -> t.parts().stream())
                     .map(MixSheet.Part::product)
                     .collect(Collectors.toSet());
-            model.addAttribute("view", MixView.of(b, tried, tested, new BaseWords(messages, locale)));
+            model.addAttribute(
+                    "view", MixView.of(b, tried, tested, time.zone(me.studio()), new BaseWords(messages, locale)));
         });
         return "mix/page :: work";
     }

@@ -1,5 +1,6 @@
 package scree.app.mix;
 
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -78,7 +79,8 @@ record MixView(
     private static final int NEAR = 6;
     private static final Stones STONES = new Stones();
 
-    static MixView of(MixBench.Bench bench, List<TestMixes.Tried> tests, Set<Long> tested, BaseWords words) {
+    static MixView of(
+            MixBench.Bench bench, List<TestMixes.Tried> tests, Set<Long> tested, ZoneId zone, BaseWords words) {
         Lab target = bench.target().colour();
         Recipe recipe = bench.recipe();
         Map<Long, Product> products = bench.pool().products();
@@ -103,7 +105,7 @@ record MixView(
                 tests.stream()
                         .filter(t -> t.parts().stream().allMatch(p -> products.containsKey(p.product())))
                         .limit(6)
-                        .map(t -> test(t, products, words))
+                        .map(t -> test(t, products, zone, words))
                         .toList());
     }
 
@@ -292,7 +294,7 @@ record MixView(
         return String.format(Locale.ROOT, v < 10 ? "%.2f" : "%.1f", v);
     }
 
-    private static Test test(TestMixes.Tried t, Map<Long, Product> products, BaseWords words) {
+    private static Test test(TestMixes.Tried t, Map<Long, Product> products, ZoneId zone, BaseWords words) {
         String parts = t.parts().stream()
                 .map(p -> p.count() + " " + products.get(p.product()).fullName())
                 .collect(Collectors.joining(" + "));
@@ -304,7 +306,7 @@ record MixView(
                 words.say(
                         r.byMeter() ? "mix.test.meter" : "mix.test.eye",
                         r.artistName().split(" ")[0],
-                        r.triedAt().toLocalDate(),
+                        r.triedAt().atZoneSameInstant(zone).toLocalDate(),
                         String.format(Locale.ROOT, "%.1f %.1f %.1f", r.seenL(), r.seenA(), r.seenB())),
                 Srgb.hex(seen));
     }

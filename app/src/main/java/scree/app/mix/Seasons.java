@@ -1,6 +1,5 @@
 package scree.app.mix;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -18,6 +17,7 @@ import scree.app.skin.Readings;
 import scree.app.skin.TakenReading;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
+import scree.app.studio.StudioTime;
 import scree.app.web.NotHere;
 import scree.core.care.Sensitivities;
 import scree.core.colour.Lab;
@@ -41,7 +41,7 @@ public class Seasons {
     private final Formulas formulas;
     private final Readings readings;
     private final Sittings sittings;
-    private final Clock clock;
+    private final StudioTime time;
 
     Seasons(
             MixMapper mapper,
@@ -50,14 +50,14 @@ public class Seasons {
             Formulas formulas,
             Readings readings,
             Sittings sittings,
-            Clock clock) {
+            StudioTime time) {
         this.mapper = mapper;
         this.bases = bases;
         this.shelf = shelf;
         this.formulas = formulas;
         this.readings = readings;
         this.sittings = sittings;
-        this.clock = clock;
+        this.time = time;
     }
 
     /**
@@ -116,7 +116,7 @@ public class Seasons {
         int nudge = kept == null ? 0 : kept.nudge();
         SeasonParts.Blend byReading = SeasonParts.between(w, s, target.colour());
         Optional<SeasonParts.Year> year = SeasonParts.year(days);
-        LocalDate today = LocalDate.now(clock);
+        LocalDate today = time.today(studio);
         return Optional.of(new Answer(
                 target,
                 days,
@@ -150,13 +150,14 @@ public class Seasons {
         List<Sitting> all = sittings.ofClient(studio, client);
         Map<Long, TakenReading> read =
                 readings.of(studio, all.stream().map(Sitting::id).toList());
-        return all.stream()
+        List<SeasonPoint> points = all.stream()
                 .filter(s -> read.containsKey(s.id()))
                 .flatMap(s -> SeasonPoint.of(
                         s.startsAt().toLocalDate(), read.get(s.id()).skin())
-                        .map(p -> new SeasonParts.Day(p.day(), p.skin()))
                         .stream())
-                .sorted(Comparator.comparing(SeasonParts.Day::day))
+                .toList();
+        return SeasonPoint.trusted(points, p -> p).stream()
+                .map(p -> new SeasonParts.Day(p.day(), p.skin()))
                 .toList();
     }
 
@@ -178,7 +179,7 @@ public class Seasons {
         Sensitivities told = s.sensitivities();
         return shelf.of(studio).bases().stream()
                 .filter(p -> !p.form().equals(Form.POWDER.name()))
-                .filter(p -> p.struck(told, shelf.today()).isEmpty())
+                .filter(p -> p.struck(told, shelf.today(studio)).isEmpty())
                 .toList();
     }
 

@@ -16,6 +16,7 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.StudioTime;
 import scree.core.mix.SeasonParts;
 
 /** Winter and summer base of a client, the parts between, the year's calendar. */
@@ -26,12 +27,14 @@ class SeasonsController {
     private final Sittings sittings;
     private final Cairns cairns;
     private final MessageSource messages;
+    private final StudioTime time;
 
-    SeasonsController(Seasons seasons, Sittings sittings, Cairns cairns, MessageSource messages) {
+    SeasonsController(Seasons seasons, Sittings sittings, Cairns cairns, MessageSource messages, StudioTime time) {
         this.seasons = seasons;
         this.sittings = sittings;
         this.cairns = cairns;
         this.messages = messages;
+        this.time = time;
     }
 
     /** In one transaction, so that what stages and rooms ask is read once. */
@@ -77,6 +80,7 @@ class SeasonsController {
     private void fill(Member me, long id, Model model, Locale locale) {
         model.addAttribute("sittingId", id);
         seasons.of(me.studio(), id)
-                .ifPresent(a -> model.addAttribute("view", SeasonsView.of(a, new BaseWords(messages, locale))));
+                .ifPresent(a -> model.addAttribute(
+                        "view", SeasonsView.of(a, time.zone(me.studio()), new BaseWords(messages, locale))));
     }
 }

@@ -1,6 +1,7 @@
 package scree.app.mix;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
@@ -51,7 +52,7 @@ record SeasonsView(
     private static final double HIGH = 104;
     private static final Stones STONES = new Stones();
 
-    static SeasonsView of(Seasons.Answer a, BaseWords words) {
+    static SeasonsView of(Seasons.Answer a, ZoneId zone, BaseWords words) {
         SeasonParts.Blend now = a.now();
         List<Month> months = new ArrayList<>();
         List<Read> read = new ArrayList<>();
@@ -91,7 +92,7 @@ record SeasonsView(
                 a.words().stream()
                         .map(w -> words.say(
                                 "seasons.said." + w.word(),
-                                w.saidAt().toLocalDate(),
+                                w.saidAt().atZoneSameInstant(zone).toLocalDate(),
                                 w.artistName().split(" ")[0]))
                         .toList(),
                 a.choices().stream().map(SeasonsView::shade).toList());

@@ -1,7 +1,6 @@
 package scree.app.record;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -34,6 +33,7 @@ import scree.app.skin.TakenReading;
 import scree.app.studio.Accounts;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.StudioTime;
 import scree.app.web.CalendarDay;
 import scree.app.web.Once;
 import scree.app.web.Origin;
@@ -59,7 +59,7 @@ class RecordController {
     private final RemoteLinks links;
     private final MessageSource messages;
     private final JsonMapper json;
-    private final Clock clock;
+    private final StudioTime time;
     private final Once once;
     private final Origin origin;
 
@@ -73,7 +73,7 @@ class RecordController {
             RemoteLinks links,
             MessageSource messages,
             JsonMapper json,
-            Clock clock,
+            StudioTime time,
             Once once,
             Origin origin) {
         this.once = once;
@@ -87,7 +87,7 @@ class RecordController {
         this.links = links;
         this.messages = messages;
         this.json = json;
-        this.clock = clock;
+        this.time = time;
     }
 
     /** One sitting in the record. */
@@ -151,10 +151,11 @@ class RecordController {
         model.addAttribute("client", client);
         model.addAttribute("entries", entries);
         model.addAttribute(
-                "age", client.birthYear() == null ? null : LocalDate.now(clock).getYear() - client.birthYear());
+                "age",
+                client.birthYear() == null ? null : time.today(me.studio()).getYear() - client.birthYear());
         model.addAttribute("artists", accounts.artists(me.studio()));
         if (!model.containsAttribute("sittingForm")) {
-            model.addAttribute("sittingForm", SittingForm.usual(LocalDate.now(clock), me.artistId()));
+            model.addAttribute("sittingForm", SittingForm.usual(time.today(me.studio()), me.artistId()));
         }
         return "client/page";
     }
@@ -224,7 +225,7 @@ class RecordController {
             HttpServletRequest request,
             Locale locale) {
         clients.get(me.studio(), id);
-        LocalDate day = day(form.day());
+        LocalDate day = day(form.day(), time.today(me.studio()));
         LocalTime time = time(form.time());
         Integer minutes = minutes(form.minutes());
         boolean ours =
@@ -249,10 +250,10 @@ class RecordController {
                                         me.studio(), id, form.artist(), LocalDateTime.of(day, time), minutes, event));
     }
 
-    private LocalDate day(String text) {
+    private LocalDate day(String text, LocalDate today) {
         try {
             LocalDate day = LocalDate.parse(text == null ? "" : text.strip());
-            return CalendarDay.Bounds.means(day, LocalDate.now(clock)) ? day : null;
+            return CalendarDay.Bounds.means(day, today) ? day : null;
         } catch (DateTimeException e) {
             return null;
         }

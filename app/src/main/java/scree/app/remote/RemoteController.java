@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import scree.app.picture.Upload;
 import scree.app.skin.LightWords;
+import scree.app.studio.StudioTime;
 import scree.core.image.PictureRefused;
 import scree.core.image.Point;
 import scree.core.light.LightCode;
@@ -37,10 +38,12 @@ class RemoteController {
     private static final int LONGEST_MESH = 20_000;
 
     private final RemoteLinks links;
+    private final StudioTime time;
     private final MessageSource messages;
 
-    RemoteController(RemoteLinks links, MessageSource messages) {
+    RemoteController(RemoteLinks links, StudioTime time, MessageSource messages) {
         this.links = links;
+        this.time = time;
         this.messages = messages;
     }
 
@@ -55,6 +58,7 @@ class RemoteController {
 
     private String show(String token, RemoteLink link, Model model, Locale locale) {
         model.addAttribute("link", link);
+        model.addAttribute("zone", time.zone(link.studio()));
         model.addAttribute("token", token);
         links.checked(link).ifPresent(c -> {
             List<Said> said = said(c, locale);
@@ -141,6 +145,7 @@ class RemoteController {
         }
         links.send(link, form.answer());
         model.addAttribute("link", link);
+        model.addAttribute("zone", time.zone(link.studio()));
         return "remote/thanks";
     }
 

@@ -26,6 +26,7 @@ import scree.app.skin.Readings;
 import scree.app.studio.Member;
 import scree.app.studio.Secrets;
 import scree.app.studio.StudioId;
+import scree.app.studio.StudioTime;
 import scree.app.studio.Upkeep;
 import scree.app.web.NotHere;
 import scree.core.face.FacePoints;
@@ -55,6 +56,7 @@ public class RemoteLinks implements Upkeep.Task {
     private final Faces faces;
     private final Pictures pictures;
     private final Clock clock;
+    private final StudioTime time;
     private final JsonMapper json;
     private final TransactionTemplate transaction;
     /** What is said of a picture follows from its pixels alone, so it holds in every process. */
@@ -69,6 +71,7 @@ public class RemoteLinks implements Upkeep.Task {
             Faces faces,
             Pictures pictures,
             Clock clock,
+            StudioTime time,
             JsonMapper json,
             TransactionTemplate transaction) {
         this.json = json;
@@ -80,6 +83,7 @@ public class RemoteLinks implements Upkeep.Task {
         this.faces = faces;
         this.pictures = pictures;
         this.clock = clock;
+        this.time = time;
     }
 
     /** Makes a link and returns its token; it is not kept anywhere and cannot be shown again. */
@@ -230,7 +234,7 @@ public class RemoteLinks implements Upkeep.Task {
         if (mapper.used(studio, link.id()) == 0) {
             throw new LinkClosed(LinkClosed.Why.USED);
         }
-        LocalDateTime at = LocalDateTime.now(clock).withSecond(0).withNano(0);
+        LocalDateTime at = time.now(studio).withSecond(0).withNano(0);
         long sitting = sittings.add(studio, link.clientId(), link.artistId(), at, 30, EVENT);
         mapper.putSitting(studio, link.id(), sitting);
         readings.takeReady(studio, sitting, ready);

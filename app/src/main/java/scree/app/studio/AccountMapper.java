@@ -19,6 +19,9 @@ interface AccountMapper {
             @Param("email") String email,
             @Param("passwordHash") String passwordHash);
 
+    /** Returns where a studio works, null while it is where the server is. */
+    String timeZone(@Param("studio") StudioId studio);
+
     List<Artist> artists(@Param("studio") StudioId studio);
 
     /** Returns the ids of all studios, for what is kept up by itself. */

@@ -1,6 +1,5 @@
 package scree.app.today;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -27,6 +26,7 @@ import scree.app.sitting.Sittings;
 import scree.app.studio.Accounts;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.StudioTime;
 import scree.core.colour.Srgb;
 
 /** The day: who sits when, what to look out for, which products end soon. */
@@ -38,7 +38,7 @@ class TodayController {
     private final Pictures pictures;
     private final Bases bases;
     private final Kit kit;
-    private final Clock clock;
+    private final StudioTime time;
     private final MessageSource messages;
 
     TodayController(
@@ -47,14 +47,14 @@ class TodayController {
             Pictures pictures,
             Bases bases,
             Kit kit,
-            Clock clock,
+            StudioTime time,
             MessageSource messages) {
         this.sittings = sittings;
         this.accounts = accounts;
         this.pictures = pictures;
         this.bases = bases;
         this.kit = kit;
-        this.clock = clock;
+        this.time = time;
         this.messages = messages;
     }
 
@@ -66,7 +66,7 @@ class TodayController {
 
     @GetMapping("/")
     String today(@CurrentMember Member me, Model model, Locale locale) {
-        LocalDateTime now = LocalDateTime.now(clock);
+        LocalDateTime now = time.now(me.studio());
         model.addAttribute("cameIn", sittings.cameIn(me.studio()));
         List<Sitting> day = sittings.on(me.studio(), now.toLocalDate());
         List<Long> ids = day.stream().map(Sitting::id).toList();

@@ -9,6 +9,7 @@ import static scree.app.base.SampleLists.product;
 import static scree.app.base.SampleLists.ranked;
 
 import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
@@ -33,7 +34,8 @@ import scree.core.skin.Undertone;
 /** What the rooms of Base show: stripes with their clocks, ways to the neck, what spoke against a choice. */
 class BaseRoomsTest {
     private static StripesView stripes(Shortlist list, Map<Long, StripeWatch> watched, Double minutes, Look look) {
-        return StripesView.of(list, watched, Map.of(), Optional.ofNullable(minutes), Coat.FULL, look, NOW, WORDS);
+        return StripesView.of(
+                list, watched, Map.of(), Optional.ofNullable(minutes), Coat.FULL, look, NOW, ZoneOffset.UTC, WORDS);
     }
 
     private static StripeWatch laid(long product, int minutesAgo, int minutes) {
@@ -92,11 +94,19 @@ class BaseRoomsTest {
     }
 
     @Test
-    void whatWasLearnedIsToldWithWhoSawItWhen() {
+    void whatWasLearnedIsToldWithWhoSawItOnWhichDayOfTheStudio() {
         WatchedStripe seen = new WatchedStripe(
-                7, DryDown.Answer.TOO_DEEP, -3, 0, 0, 2, OffsetDateTime.parse("2026-05-01T10:00:00Z"), "Bea Hallorin");
+                7, DryDown.Answer.TOO_DEEP, -3, 0, 0, 2, OffsetDateTime.parse("2026-04-30T23:10:00Z"), "Bea Hallorin");
         StripesView view = StripesView.of(
-                list(62), Map.of(), Map.of(1L, List.of(seen)), Optional.empty(), Coat.FULL, Look.DAYLIGHT, NOW, WORDS);
+                list(62),
+                Map.of(),
+                Map.of(1L, List.of(seen)),
+                Optional.empty(),
+                Coat.FULL,
+                Look.DAYLIGHT,
+                NOW,
+                ZoneId.of("Europe/Oslo"),
+                WORDS);
         var learned = view.stripes().get(0).learned();
         assertThat(learned.words())
                 .isEqualTo("Deepens by 2.0 as it settles. Learned from 1 watched; the record says -2.0.");

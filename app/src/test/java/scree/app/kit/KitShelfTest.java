@@ -20,12 +20,13 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import scree.app.studio.StudioId;
+import scree.app.studio.StudioTime;
 
 class KitShelfTest {
     private static final StudioId STUDIO = new StudioId(4);
     private final ProductMapper mapper = mock();
-    private final KitShelf shelf =
-            new KitShelf(mapper, Clock.fixed(Instant.parse("2026-06-20T12:00:00Z"), ZoneOffset.UTC));
+    private final KitShelf shelf = new KitShelf(
+            mapper, new StudioTime(Clock.fixed(Instant.parse("2026-06-20T12:00:00Z"), ZoneOffset.UTC), studio -> null));
 
     private static Product base(long id, LocalDate opened, String allergens, boolean inStock) {
         return new Product(

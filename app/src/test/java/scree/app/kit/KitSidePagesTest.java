@@ -64,7 +64,7 @@ class KitSidePagesTest {
         given(formulas.of(any(StudioId.class), any())).willReturn(Formula.guessed(product(1, 68, true)));
         given(formulas.recorded(any())).willReturn(Map.of());
         given(formulas.purchases(any())).willReturn(new Formulas.Purchases("", 3));
-        given(shelf.today()).willReturn(LocalDate.of(2026, 6, 20));
+        given(shelf.today(any())).willReturn(LocalDate.of(2026, 6, 20));
         given(shelf.of(any()))
                 .willReturn(new KitShelf.Shelf(
                         1, LocalDate.of(2026, 6, 20), List.of(product(1, 68, true), product(2, 33, false))));

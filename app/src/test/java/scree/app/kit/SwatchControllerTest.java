@@ -1,5 +1,6 @@
 package scree.app.kit;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
@@ -117,6 +118,21 @@ class SwatchControllerTest {
         swatch(new Pressed(List.of(WET, Lab.of(58, 9, 17), WET)), NONE, WebTest.NOW);
         http.perform(get("/kit/1/swatch").with(user(RUNA)))
                 .andExpect(content().string(containsString("The presses part")));
+    }
+
+    /** What stripes taught stays beside the record, it does not become the record. */
+    @Test
+    void aWetSwatchAloneLeavesTheRecordedSettledColour() throws Exception {
+        Lab c = ReferenceCurve.at(64);
+        Product learned = new Product(
+                1, "Marl", "31", "BASE", "LIQUID", "SATIN", .8, 65, c.a(), c.b(), 64, c.a(), c.b(), null, null, null,
+                true, -3.0, .5, .5, 4);
+        given(kit.get(any(), anyLong())).willReturn(learned);
+        swatch(thrice(WET), NONE, WebTest.NOW);
+        http.perform(post("/kit/1/swatch/take").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit/1"));
+        ArgumentCaptor<Product> kept = ArgumentCaptor.forClass(Product.class);
+        verify(kit).change(any(), kept.capture());
+        assertThat(kept.getValue().recorded()).isEqualTo(learned.recorded());
     }
 
     @Test

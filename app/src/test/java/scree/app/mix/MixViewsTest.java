@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -111,7 +112,7 @@ class MixViewsTest {
 
     @Test
     void thePageCountsSaysAndPours() {
-        MixView view = MixView.of(bench(62, Carrier.WATER, TWO), List.of(), Set.of(), WORDS);
+        MixView view = MixView.of(bench(62, Carrier.WATER, TWO), List.of(), Set.of(), ZoneOffset.UTC, WORDS);
         assertThat(view.counted()).isEqualTo("3 Marl fair + 1 Marl deep");
         assertThat(view.verdict()).startsWith("3 Marl fair + 1 Marl deep");
         assertThat(view.poured().lines()).extracting(MixView.Line::count).containsExactly("18 drops", "6 drops");
@@ -125,13 +126,13 @@ class MixViewsTest {
 
     @Test
     void carriersThatSplitAreCautionedOnTheBenchAndMarkedWhereTheyCouldBePutOn() {
-        MixView split = MixView.of(bench(62, Carrier.OIL, TWO), List.of(), Set.of(), WORDS);
+        MixView split = MixView.of(bench(62, Carrier.OIL, TWO), List.of(), Set.of(), ZoneOffset.UTC, WORDS);
         assertThat(split.remarks().get(0).caution()).isTrue();
         assertThat(split.remarks().get(0).words())
                 .isEqualTo(
                         "Marl fair (water) and Marl deep (oil) split. Take a mixer that carries both, or layer them.");
-        MixView alone =
-                MixView.of(bench(62, Carrier.OIL, List.of(new MixSheet.Part(1, 2))), List.of(), Set.of(), WORDS);
+        MixView alone = MixView.of(
+                bench(62, Carrier.OIL, List.of(new MixSheet.Part(1, 2))), List.of(), Set.of(), ZoneOffset.UTC, WORDS);
         assertThat(alone.bases())
                 .singleElement()
                 .satisfies(c -> assertThat(c.closed()).contains("splits"));
@@ -141,9 +142,10 @@ class MixViewsTest {
     @Test
     void anEstimateIsSaidUntilAllItsPartsWereTried() {
         MixBench.Bench bench = bench(62, Carrier.WATER, TWO);
-        assertThat(MixView.of(bench, List.of(), Set.of(1L), WORDS).remarks())
+        assertThat(MixView.of(bench, List.of(), Set.of(1L), ZoneOffset.UTC, WORDS)
+                        .remarks())
                 .anyMatch(r -> r.words().contains("an estimate until"));
-        MixView tried = MixView.of(bench, List.of(), Set.of(1L, 2L), WORDS);
+        MixView tried = MixView.of(bench, List.of(), Set.of(1L, 2L), ZoneOffset.UTC, WORDS);
         assertThat(tried.remarks()).noneMatch(r -> r.words().contains("an estimate until"));
         assertThat(tried.parts().get(0).strength()).contains("1.0 times");
     }
@@ -156,7 +158,7 @@ class MixViewsTest {
         var gone = new TestMixes.Tried(
                 new TestMixRow(5, "", 60, 10, 17, false, OffsetDateTime.parse("2026-06-01T10:00:00Z"), "Runa Vestby"),
                 List.of(new MixSheet.Part(99, 1)));
-        MixView view = MixView.of(bench(62, Carrier.WATER, TWO), List.of(here, gone), Set.of(), WORDS);
+        MixView view = MixView.of(bench(62, Carrier.WATER, TWO), List.of(here, gone), Set.of(), ZoneOffset.UTC, WORDS);
         assertThat(view.tests()).singleElement().satisfies(t -> {
             assertThat(t.words()).isEqualTo("3 Marl fair + 1 Marl deep");
             assertThat(t.seen()).isEqualTo("Metered, Runa, 2026-06-01: 60.0 10.0 17.0");
@@ -199,7 +201,7 @@ class MixViewsTest {
 
     @Test
     void theYearHasTwelveStonesOnASlopeDeeperInAugust() {
-        SeasonsView view = SeasonsView.of(year(0, true), WORDS);
+        SeasonsView view = SeasonsView.of(year(0, true), ZoneOffset.UTC, WORDS);
         assertThat(view.months()).hasSize(12);
         assertThat(view.months().get(0).name()).isEqualTo("Jun");
         assertThat(view.months().get(0).now()).isTrue();
@@ -216,11 +218,11 @@ class MixViewsTest {
 
     @Test
     void oneReadingIsNoYearAndWordsAreCountedIn() {
-        SeasonsView bare = SeasonsView.of(year(0, false), WORDS);
+        SeasonsView bare = SeasonsView.of(year(0, false), ZoneOffset.UTC, WORDS);
         assertThat(bare.months()).isEmpty();
         assertThat(bare.rests()).startsWith("One reading is no year yet");
         assertThat(bare.why()).startsWith("By today's reading");
-        SeasonsView moved = SeasonsView.of(year(1, true), WORDS);
+        SeasonsView moved = SeasonsView.of(year(1, true), ZoneOffset.UTC, WORDS);
         assertThat(moved.summerParts()).isEqualTo(bare.summerParts() + 1);
         assertThat(moved.why()).endsWith("the client's words moved it deeper by 1.");
     }
