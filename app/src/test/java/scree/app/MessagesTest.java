@@ -182,4 +182,15 @@ class MessagesTest {
             throw new IllegalStateException(e);
         }
     }
+
+    /** Of two lines with one key the last wins without a word, and the page of the first says something else. */
+    @Test
+    void noKeyIsGivenTwice() throws IOException {
+        List<String> lines = Files.readAllLines(Path.of("src/main/resources/messages.properties"));
+        List<String> keys = lines.stream()
+                .filter(l -> l.matches("[A-Za-z][^\\s=]*=.*"))
+                .map(l -> l.substring(0, l.indexOf('=')))
+                .toList();
+        assertThat(keys).hasSizeGreaterThan(1000).doesNotHaveDuplicates();
+    }
 }

@@ -95,7 +95,7 @@ record BaseField(
                 r.product().stoneId(),
                 r.product().fullName(),
                 Srgb.hex(r.onSkin()),
-                FieldPlace.of(r.onSkin()),
+                DifferenceContour.placed(list.target().colour(), r.onSkin(), r.difference()),
                 r.onSkin().chroma() - list.target().colour().chroma(),
                 mark,
                 mark != null,

@@ -11,7 +11,9 @@ import scree.core.colour.Lab;
  */
 public final class DifferenceContour {
     private static final int RAYS = 72;
+    private static final double FARTHEST = 10;
     private static final double LEAN_SPAN = 60;
+    private static final double LIGHT_SPAN = 30;
     /** From a step of 0.02 down to a thousandth of a degree or of L*. */
     private static final int HALVINGS = 11;
 
@@ -24,7 +26,7 @@ public final class DifferenceContour {
      * @param difference ΔE00, above 0 to 10
      */
     public static List<FieldPlace> around(Lab skin, double difference) {
-        Check.inRange("contour's difference", difference, 1e-3, 10, "contours are drawn from 0 to 10");
+        Check.inRange("contour's difference", difference, 1e-3, FARTHEST, "contours are drawn from 0 to 10");
         FieldPlace centre = FieldPlace.of(skin);
         List<FieldPlace> line = new ArrayList<>();
         for (int ray = 0; ray < RAYS; ray++) {
@@ -32,6 +34,26 @@ public final class DifferenceContour {
             line.add(onRay(skin, centre, Math.cos(angle), Math.sin(angle), difference));
         }
         return line;
+    }
+
+    /**
+     * Returns where a shade lies so that the map agrees with the list: in its own direction from the skin, on the contour of its
+     * own difference, which strength adds to. A shade that differs in strength alone lies above the skin.
+     *
+     * @param difference ΔE00; beyond 10 the shade's own place is returned, since strength hardly counts there
+     */
+    public static FieldPlace placed(Lab skin, Lab shade, double difference) {
+        FieldPlace centre = FieldPlace.of(skin);
+        FieldPlace own = FieldPlace.of(shade);
+        if (difference > FARTHEST) {
+            return own;
+        }
+        double dx = (own.lean() - centre.lean()) / LEAN_SPAN;
+        double dy = (own.lightness() - centre.lightness()) / LIGHT_SPAN;
+        double reach = Math.hypot(dx, dy);
+        return reach < 1e-9
+                ? onRay(skin, centre, 0, 1, difference)
+                : onRay(skin, centre, dx / reach, dy / reach, difference);
     }
 
     /** Walks outwards in small steps to the last crossing near by, then halves: the near set need not be convex. */
@@ -57,7 +79,7 @@ public final class DifferenceContour {
     }
 
     private static FieldPlace place(FieldPlace centre, double dx, double dy, double t) {
-        double lightness = Math.min(99, Math.max(1, centre.lightness() + dy * t * 30));
+        double lightness = Math.min(99, Math.max(1, centre.lightness() + dy * t * LIGHT_SPAN));
         return new FieldPlace(centre.lean() + dx * t * LEAN_SPAN, lightness);
     }
 

@@ -20,6 +20,27 @@ class DifferenceContourTest {
         }
     }
 
+    /** A shade once lay inside "unseen" and was listed 2.4, because the map knew nothing of its strength. */
+    @Seeds(300)
+    void aShadeLiesWhereTheListSaysInItsOwnDirection(Draw draw) {
+        Lab skin = skin(draw.between(34, 72), draw.between(-4, 4));
+        Lab shade = Lab.of(
+                skin.lightness() + draw.between(-4, 4),
+                Math.max(1, skin.a() + draw.between(-3, 3)),
+                Math.max(1, skin.b() + draw.between(-3, 3)));
+        double listed = shade.differenceFrom(skin);
+        FieldPlace place = DifferenceContour.placed(skin, shade, listed);
+        assertThat(place.at(skin.chroma()).differenceFrom(skin)).isCloseTo(listed, within(.02));
+        FieldPlace own = FieldPlace.of(shade);
+        FieldPlace centre = FieldPlace.of(skin);
+        double dx = own.lean() - centre.lean();
+        double dy = own.lightness() - centre.lightness();
+        double across = dx * (place.lightness() - centre.lightness()) - dy * (place.lean() - centre.lean());
+        assertThat(across).isCloseTo(0, within(1e-6));
+        assertThat(dx * (place.lean() - centre.lean()) + dy * (place.lightness() - centre.lightness()))
+                .isGreaterThanOrEqualTo(-1e-9);
+    }
+
     @Seeds(20)
     void aWiderLineEnclosesTheNarrower(Draw draw) {
         double l = draw.between(32, 74);
