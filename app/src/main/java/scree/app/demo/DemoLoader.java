@@ -43,7 +43,7 @@ import scree.standins.camera.Sitter;
 @ConditionalOnProperty("scree.demo.enabled")
 class DemoLoader implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
-    static final String EVENT = "Ellmark lakeside midsummer concert";
+    static final String EVENT = "Ellmark lakeside concert";
     static final String PASSWORD = "loose stones";
     private static final int DONE_TODAY = 5;
 

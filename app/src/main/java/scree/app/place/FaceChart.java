@@ -172,7 +172,7 @@ final class FaceChart {
         ChartFonts.write(g, ChartFonts.Face.VOICE, 25, MARGIN, 58, words.title());
         g.setColor(SECOND);
         ChartFonts.write(g, ChartFonts.Face.PLAIN, 10.5f, MARGIN, 76, words.line());
-        ChartFonts.write(g, ChartFonts.Face.PLAIN, 10.5f, LIST_X, 104, words.aim());
+        ChartFonts.write(g, ChartFonts.Face.PLAIN, 10.5f, page == 0 ? LIST_X : MARGIN, 104, words.aim());
         if (pages.size() > 1) {
             String of = (page + 1) + " / " + pages.size();
             double wide = ChartFonts.width(ChartFonts.Face.PLAIN, 10.5f, of);

@@ -156,7 +156,7 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
                         20 + i * step * .2, Math.min(frame.height() - 20.0 - (y.length - 1 - i) * step * .2, y[i]));
             }
         }
-        double x = left ? 108 : frame.width() - 110;
+        double x = left ? 108 : frame.width() - 124; // the longest name, at a tablet's size of letters
         uncross(sorted, y, x);
         List<PlaceView.Tag> tags = new ArrayList<>();
         for (int i = 0; i < y.length; i++) {
