@@ -115,7 +115,7 @@
         return;
       }
     }
-    if (event.target.closest("input, textarea, select, dialog") || event.altKey) { return; }
+    if (event.target.closest("input:not([type=range], [type=checkbox], [type=radio]), textarea, select, dialog") || event.altKey) { return; }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") {
       event.preventDefault();
       press(event.shiftKey ? "redo" : "undo");

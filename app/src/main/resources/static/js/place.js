@@ -98,10 +98,10 @@
     const way = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key];
     if (pull && way) { event.preventDefault(); move(pull, way[0], way[1]); return; }
     if (zone && (event.key === "Enter" || event.key === " ")) { event.preventDefault(); event.stopPropagation(); choose(zone.dataset.zone); return; }
-    if (!event.target.closest || event.target.closest("input, textarea, select, dialog") || event.altKey) { return; }
+    if (!event.target.closest || event.target.closest("input:not([type=range], [type=checkbox], [type=radio]), textarea, select, dialog") || event.altKey) { return; }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") { event.preventDefault(); press(event.shiftKey ? "redo" : "undo"); return; }
     if (event.ctrlKey || event.metaKey) { return; }
-    if (event.key === "ArrowRight") { press("next"); }
+    if (event.key === "ArrowRight" && !event.target.matches("[type=range]")) { press("next"); }
     else if (event.key === "b") { const all = ["bare", "plan", "lines", "made"]; mode = all[(all.indexOf(mode) + 1) % 4]; show(); }
     else if (event.key === "u") { press("undo"); }
     else if (event.key === "r") { press("redo"); }

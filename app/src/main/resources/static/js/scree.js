@@ -115,7 +115,7 @@
     press("a[data-main], #next[data-main]");
   }
   document.addEventListener("keydown", (event) => {
-    const typing = !event.target.closest || event.target.closest("input, textarea, select, dialog");
+    const typing = !event.target.closest || event.target.closest("input:not([type=range], [type=checkbox], [type=radio]), textarea, select, dialog");
     if (typing || event.ctrlKey || event.metaKey || event.altKey) { return; }
     const sitting = document.querySelector("[data-sitting]");
     const stage = { 1: "intake", 2: "light", 3: "skin", 4: "base", 5: "face", 6: "place" }[event.key];

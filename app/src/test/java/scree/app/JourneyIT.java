@@ -279,6 +279,12 @@ class JourneyIT extends Journeys {
         await(By.cssSelector("[data-zone='CHEEK_SHADOW.RIGHT'].edited"));
         answered();
         String strength = attribute("#strength", "value");
+        find("#strength").sendKeys("u"); // a slider is no field that letters go into
+        patiently(10).until(b -> !strength.equals(attribute("#strength", "value")));
+        assertThat(text(".why-panel h1")).isEqualTo("Cheek shadow");
+        find("#strength").sendKeys("r");
+        patiently(10).until(b -> strength.equals(attribute("#strength", "value")));
+        answered();
         click("#schools-open");
         click("[data-field=aim][data-value=SOFTEN]");
         patiently(10).until(b -> seen("#schools-open").contains("soften"));

@@ -65,17 +65,22 @@ record ProductForm(
                 Form.valueOf(p.form()),
                 Finish.valueOf(p.finish()),
                 Math.round(p.contrastRatio() * 1000) / 10.0,
-                p.wetL(),
-                p.wetA(),
-                p.wetB(),
-                p.settledL(),
-                p.settledA(),
-                p.settledB(),
+                hundredths(p.wetL()),
+                hundredths(p.wetA()),
+                hundredths(p.wetB()),
+                hundredths(p.settledL()),
+                hundredths(p.settledA()),
+                hundredths(p.settledB()),
                 p.openedOn(),
                 p.monthsOpen(),
                 p.allergens(),
                 p.inStock(),
                 p.version());
+    }
+
+    /** No meter tells more. */
+    private static double hundredths(double v) {
+        return Math.round(v * 100) / 100.0;
     }
 
     Product product(long id) {

@@ -114,8 +114,13 @@ class RecordController {
     record Line(Client client, String stone) {}
 
     @GetMapping("/clients")
-    String list(@CurrentMember Member me, @RequestParam(defaultValue = "") String find, Model model) {
+    String list(
+            @CurrentMember Member me,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "false") boolean sitting,
+            Model model) {
         Stones stones = new Stones();
+        model.addAttribute("sitting", sitting);
         model.addAttribute("find", find);
         model.addAttribute(
                 "lines",
