@@ -32,26 +32,42 @@ import scree.standins.camera.Studio;
 
 /** One drawing, three files: each opens, and they look the same. */
 class ChartTest {
+    private static final TakenPlan TAKEN = taken();
+
     private static FaceChart chart() {
-        return chart(null, List.of("Reacts to: nickel. Read every label."));
+        List<FaceChart.Row> rows = TAKEN.zones().stream()
+                .map(WorkedZone::number)
+                .distinct()
+                .limit(12) // fit on a page
+                .map(n -> new FaceChart.Row(n, "Zone " + n, "Slate Mid. One thin coat.", "Because of the ear."))
+                .toList();
+        return chart(rows, List.of("Reacts to: nickel. Read every label."));
     }
 
-    /** @param said rows, or null for the first dozen zones, which fit on a page */
-    private static FaceChart chart(List<FaceChart.Row> said, List<String> cautions) {
+    private static FaceChart chart(List<FaceChart.Row> rows, List<String> cautions) {
+        return new FaceChart(
+                TAKEN,
+                new FaceChart.Words(
+                        "Ingrun Šandvei-Ēk & <b>",
+                        "Concert",
+                        "Aim: balance",
+                        rows,
+                        cautions,
+                        "Small amounts, build up."));
+    }
+
+    private static TakenPlan taken() {
         FacePoints points = Studio.points(Ensemble.all().get(7), 1000);
         FaceReading reading = FaceReading.of(points);
         Plan plan = Planner.plan(FaceBrief.of(points, reading, Set.of(), 67, SkinType.DRY), PlacementMethod.usual());
         List<WorkedZone> zones = new ArrayList<>();
-        List<FaceChart.Row> rows = new ArrayList<>();
         for (PlacedZone zone : plan.zones()) {
-            int number = plan.areas().indexOf(zone.area()) + 1;
-            zones.add(new WorkedZone(number, zone, null, null, null));
-            rows.add(new FaceChart.Row(number, "Zone " + number, "Slate Mid. One thin coat.", "Because of the ear."));
+            zones.add(new WorkedZone(plan.areas().indexOf(zone.area()) + 1, zone, null, null, null));
         }
         TakenFace face = new TakenFace(
                 FaceSheet.start(1, FaceSheet.Found.TEMPLATE, points, null), points, reading, 1, false, false);
         Lab skin = Lab.of(66, 10, 17);
-        TakenPlan taken = new TakenPlan(
+        return new TakenPlan(
                 PlaceSheet.usual(),
                 face,
                 LevelledFace.of(points),
@@ -64,15 +80,6 @@ class ChartTest {
                 false,
                 false,
                 List.of());
-        return new FaceChart(
-                taken,
-                new FaceChart.Words(
-                        "Ingrun Šandvei-Ēk & <b>",
-                        "Concert",
-                        "Aim: balance",
-                        said == null ? rows.stream().distinct().limit(12).toList() : said,
-                        cautions,
-                        "Small amounts, build up."));
     }
 
     @Test
