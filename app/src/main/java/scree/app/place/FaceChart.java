@@ -1,5 +1,12 @@
 package scree.app.place;
 
+import static scree.app.place.ChartLayout.FACE;
+import static scree.app.place.ChartLayout.LIST_X;
+import static scree.app.place.ChartLayout.MARGIN;
+import static scree.app.place.ChartLayout.NOTE;
+import static scree.app.place.ChartLayout.NOTES_WIDTH;
+import static scree.app.place.ChartLayout.NUMBER_WIDTH;
+import static scree.app.place.ChartLayout.SMALL;
 import static scree.core.face.Landmark.*;
 
 import java.awt.BasicStroke;
@@ -12,9 +19,7 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,17 +42,6 @@ final class FaceChart {
     private static final Color SECOND = new Color(0x484C4F);
     private static final Color FAINT = new Color(0x9A9A9A);
     private static final Color EARTH = new Color(0x5A4A38);
-    private static final double MARGIN = 36;
-    private static final Rectangle2D FACE = new Rectangle2D.Double(MARGIN - 6, 108, 312, 440);
-    private static final double LIST_X = 356;
-    private static final double LIST_WIDTH = WIDTH - MARGIN - LIST_X;
-    private static final double LIST_Y = 124;
-    private static final double LIST_END = HEIGHT - 64;
-    private static final double NOTES_Y = FACE.getMaxY() + 26;
-    private static final double NOTES_WIDTH = FACE.getWidth() - 18;
-    private static final double NUMBER_WIDTH = 22;
-    private static final float SMALL = 8.6f;
-    private static final float NOTE = 9.4f;
 
     /** What the chart says beside the drawing. */
     record Words(String title, String line, String aim, List<Row> rows, List<String> cautions, String foot) {}
@@ -73,7 +67,7 @@ final class FaceChart {
     FaceChart(TakenPlan plan, Words words) {
         this.plan = plan;
         this.words = words;
-        this.pages = laidOut(words);
+        this.pages = ChartLayout.of(words);
         LevelledFace f = plan.level();
         double top = f.at(HAIRLINE).y() - .12;
         double bottom = f.at(CHIN).y() + .5;
@@ -97,58 +91,6 @@ final class FaceChart {
         return pages;
     }
 
-    private static List<Page> laidOut(Words words) {
-        Deque<Row> rows = new ArrayDeque<>(words.rows());
-        Deque<String> cautions = new ArrayDeque<>(words.cautions());
-        List<Page> pages = new ArrayList<>();
-        List<Noted> notes = notes(cautions, NOTES_Y, NOTES_WIDTH);
-        pages.add(new Page(column(rows, LIST_X, LIST_Y), notes));
-        while (!rows.isEmpty() || !cautions.isEmpty()) {
-            List<Noted> more = notes(cautions, LIST_Y, WIDTH - 2 * MARGIN - 18);
-            double top = more.isEmpty() ? LIST_Y : more.get(more.size() - 1).y() + 48;
-            List<Placed> both = new ArrayList<>(column(rows, MARGIN, top));
-            both.addAll(column(rows, MARGIN + LIST_WIDTH + 90, top));
-            pages.add(new Page(both, more));
-        }
-        return List.copyOf(pages);
-    }
-
-    /** Takes as many rows as fit under each other. */
-    private static List<Placed> column(Deque<Row> rows, double x, double top) {
-        List<Placed> placed = new ArrayList<>();
-        double y = top;
-        while (!rows.isEmpty() && (y + height(rows.peek()) <= LIST_END || y == LIST_Y)) {
-            placed.add(new Placed(rows.peek(), x, y));
-            y += height(rows.poll());
-        }
-        return placed;
-    }
-
-    private static double height(Row row) {
-        return 10.8 * lines(row.product()).size() + 10.4 * lines(row.why()).size() + 16.5;
-    }
-
-    private static List<String> lines(String words) {
-        return ChartFonts.lines(ChartFonts.Face.PLAIN, SMALL, LIST_WIDTH - NUMBER_WIDTH, words);
-    }
-
-    private static List<Noted> notes(Deque<String> cautions, double top, double width) {
-        List<Noted> noted = new ArrayList<>();
-        double y = top;
-        while (!cautions.isEmpty()) {
-            double high = 12
-                            * ChartFonts.lines(ChartFonts.Face.PLAIN, NOTE, width, cautions.peek())
-                                    .size()
-                    + 4;
-            if (y + high > LIST_END && y > LIST_Y) {
-                break;
-            }
-            noted.add(new Noted(cautions.poll(), y));
-            y += high;
-        }
-        return noted;
-    }
-
     /** @param page 0 for the one with the face */
     void paint(Graphics2D g, int page) {
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -162,7 +104,7 @@ final class FaceChart {
             numbers(g);
         }
         pages.get(page).rows().forEach(r -> row(g, r));
-        double width = page == 0 ? NOTES_WIDTH : WIDTH - 2 * MARGIN - 18;
+        double width = page == 0 ? NOTES_WIDTH : ChartLayout.OVERLEAF_NOTES_WIDTH;
         pages.get(page).cautions().forEach(c -> caution(g, c, width));
         foot(g);
     }
@@ -289,7 +231,7 @@ final class FaceChart {
         g.draw(path(Curves.through(List.of(r, f.at(STOMION), l), 10), false));
     }
 
-    private static BasicStroke round(float width) {
+    static BasicStroke round(float width) {
         return new BasicStroke(width, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND);
     }
 
@@ -299,61 +241,10 @@ final class FaceChart {
         for (WorkedZone z : plan.zones()) {
             for (Piece piece : z.zone().pieces()) {
                 Path2D edge = path(piece.edge(), true);
-                pattern(g, edge, z.zone().area().family());
+                ChartPatterns.draw(g, edge, z.zone().area().family());
                 g.setColor(INK);
                 g.setStroke(round(z.zone().edited() ? 1.5f : .8f));
                 g.draw(edge);
-            }
-        }
-    }
-
-    /** The family's pattern as lines within the zone, the same as on the screen. */
-    private static void pattern(Graphics2D g, Path2D edge, Family family) {
-        Shape before = g.getClip();
-        g.clip(edge);
-        g.setColor(new Color(0x6E7275));
-        g.setStroke(round(.6f));
-        Rectangle2D b = edge.getBounds2D();
-        switch (family) {
-            case SHADOW -> hatch(g, b, 4.2, 1);
-            case SUN -> hatch(g, b, 5.2, -1);
-            case COLOUR -> waves(g, b);
-            default -> points(g, b, family);
-        }
-        g.setClip(before);
-    }
-
-    private static void hatch(Graphics2D g, Rectangle2D b, double step, int lean) {
-        double high = b.getHeight();
-        for (double x = b.getMinX() - high; x < b.getMaxX() + high; x += step) {
-            g.draw(new Line2D.Double(x, b.getMinY(), x + lean * high, b.getMaxY()));
-        }
-    }
-
-    private static void waves(Graphics2D g, Rectangle2D b) {
-        for (double y = b.getMinY(); y < b.getMaxY() + 5; y += 5) {
-            Path2D wave = new Path2D.Double();
-            wave.moveTo(b.getMinX(), y);
-            for (double x = b.getMinX(); x < b.getMaxX(); x += 8) {
-                wave.curveTo(x + 2, y - 3, x + 2, y - 3, x + 4, y);
-                wave.curveTo(x + 6, y + 3, x + 6, y + 3, x + 8, y);
-            }
-            g.draw(wave);
-        }
-    }
-
-    private static void points(Graphics2D g, Rectangle2D b, Family family) {
-        double step = family == Family.POWDER ? 3.4 : 4.8;
-        boolean odd = false;
-        for (double y = b.getMinY(); y < b.getMaxY(); y += step, odd = !odd) {
-            for (double x = b.getMinX() + (odd ? step / 2 : 0); x < b.getMaxX(); x += step) {
-                if (family == Family.SHEEN) {
-                    g.draw(new Line2D.Double(x - 1.1, y, x + 1.1, y));
-                    g.draw(new Line2D.Double(x, y - 1.1, x, y + 1.1));
-                } else {
-                    double r = family == Family.POWDER ? .4 : .65;
-                    g.fill(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r));
-                }
             }
         }
     }
@@ -430,11 +321,11 @@ final class FaceChart {
         g.setColor(INK);
         ChartFonts.write(g, ChartFonts.Face.STRONG, 10, x, y, row.area());
         g.setColor(SECOND);
-        for (String line : lines(row.product())) {
+        for (String line : ChartLayout.lines(row.product())) {
             y += 10.8;
             ChartFonts.write(g, ChartFonts.Face.PLAIN, SMALL, x, y, line);
         }
-        for (String line : lines(row.why())) {
+        for (String line : ChartLayout.lines(row.why())) {
             y += 10.4;
             ChartFonts.write(g, ChartFonts.Face.PLAIN, SMALL, x, y, line);
         }

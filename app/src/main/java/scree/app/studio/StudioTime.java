@@ -7,7 +7,6 @@ import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.function.Function;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -61,10 +60,5 @@ public class StudioTime {
     /** Returns what the clock on the studio's wall says. */
     public LocalDateTime now(StudioId studio) {
         return LocalDateTime.ofInstant(clock.instant(), zone(studio));
-    }
-
-    /** Returns what the studio's clock said at a moment. */
-    public LocalDateTime there(StudioId studio, OffsetDateTime moment) {
-        return moment.atZoneSameInstant(zone(studio)).toLocalDateTime();
     }
 }
