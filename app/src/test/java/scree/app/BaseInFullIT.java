@@ -19,13 +19,16 @@ import scree.app.base.BaseSettings;
 import scree.app.base.Bases;
 import scree.app.base.Shortlist;
 import scree.app.base.StripeTests;
+import scree.app.base.Worn;
 import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.kit.DryDowns;
 import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
 import scree.app.kit.KitShelf;
+import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Swatch;
 import scree.app.meter.MeterTrouble;
 import scree.app.mix.MixBench;
 import scree.app.mix.Seasons;
@@ -41,8 +44,11 @@ import scree.core.image.PictureIntake;
 import scree.core.mix.Batch;
 import scree.core.mix.SeasonParts;
 import scree.core.shade.DryDown;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
 import scree.core.shade.Role;
 import scree.core.skin.MatchTarget;
+import scree.core.skin.SkinType;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
@@ -110,7 +116,7 @@ class BaseInFullIT {
         theirs = ground.artist("theirs");
         long client = clients.add(
                 mine.studio(),
-                new Client(0, "Petra Kvist", 1982, "Viola", "OILY", "lanolin", null, LocalDate.now(), 0));
+                new Client(0, "Petra Kvist", 1982, "Viola", SkinType.OILY, "lanolin", null, LocalDate.now(), 0));
         sitting = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
         var seated = Studio.seat(Ensemble.all().get(4), Lighting.facingWindow(), 800);
         readings.take(
@@ -122,19 +128,19 @@ class BaseInFullIT {
                         readings.of(mine.studio(), sitting).orElseThrow().skin(), MatchTarget.School.JAW_TO_NECK)
                 .orElseThrow()
                 .colour();
-        near = add("Marl", "near", Role.BASE, "LIQUID", shifted(-2, 0), null);
-        deep = add("Marl", "deep", Role.BASE, "LIQUID", shifted(-12, 0), null);
-        add("Marl", "light", Role.BASE, "LIQUID", shifted(5, 0), null);
-        add("Tuff", "creamy", Role.BASE, "CREAM", shifted(-.5, 0), "lanolin");
-        add("Flint", "pan", Role.BASE, "POWDER", shifted(3.5, 0), null);
-        white = add("Lime", "White", Role.MIXER, "DROPS", Lab.of(94, 0, 2), null);
+        near = add("Marl", "near", Role.BASE, Form.LIQUID, shifted(-2, 0), null);
+        deep = add("Marl", "deep", Role.BASE, Form.LIQUID, shifted(-12, 0), null);
+        add("Marl", "light", Role.BASE, Form.LIQUID, shifted(5, 0), null);
+        add("Tuff", "creamy", Role.BASE, Form.CREAM, shifted(-.5, 0), "lanolin");
+        add("Flint", "pan", Role.BASE, Form.POWDER, shifted(3.5, 0), null);
+        white = add("Lime", "White", Role.MIXER, Form.DROPS, Lab.of(94, 0, 2), null);
     }
 
     private Lab shifted(double l, double b) {
         return Lab.of(skin.lightness() + l, skin.a(), skin.b() + b);
     }
 
-    private long add(String line, String name, Role role, String form, Lab settled, String allergens) {
+    private long add(String line, String name, Role role, Form form, Lab settled, String allergens) {
         Lab wet = Lab.of(settled.lightness() + 1, settled.a(), settled.b() - .3);
         return kit.add(
                 mine.studio(),
@@ -142,23 +148,16 @@ class BaseInFullIT {
                         0,
                         line,
                         name + UUID.randomUUID().toString().substring(0, 4),
-                        role.name(),
+                        role,
                         form,
-                        "SATIN",
+                        Finish.SATIN,
                         .8,
-                        wet.lightness(),
-                        wet.a(),
-                        wet.b(),
-                        settled.lightness(),
-                        settled.a(),
-                        settled.b(),
-                        LocalDate.now(),
-                        12,
+                        Swatch.of(
+                                Lab.of(wet.lightness(), wet.a(), wet.b()),
+                                Lab.of(settled.lightness(), settled.a(), settled.b())),
+                        new Opened(LocalDate.now(), 12),
                         allergens,
                         true,
-                        null,
-                        null,
-                        null,
                         0));
     }
 
@@ -213,9 +212,11 @@ class BaseInFullIT {
     @Test
     void whatSpokeAgainstABaseIsKeptWithTheChoice() {
         BaseChoice choice = bases.take(mine, sitting, deep, "wanted deeper", "Too deep by figures.", present());
-        assertThat(choice.overruled()).isEqualTo("Too deep by figures.");
-        assertThat(choice.rank()).isGreaterThan(1);
-        assertThat(bases.take(mine, sitting, near, null, null, present()).overruled())
+        assertThat(choice.standing().overruled()).isEqualTo("Too deep by figures.");
+        assertThat(choice.standing().rank()).isGreaterThan(1);
+        assertThat(bases.take(mine, sitting, near, null, null, present())
+                        .standing()
+                        .overruled())
                 .isNull();
     }
 
@@ -292,13 +293,13 @@ class BaseInFullIT {
         BaseChoice two = mix.take(mine, sitting, "two drops of white", null, present());
         mix.undo(mine.studio(), sitting, true);
         BaseChoice one = mix.take(mine, sitting, "one drop of white", "an estimate", present());
-        assertThat(one.settledL()).isLessThan(two.settledL());
+        assertThat(one.settled().lightness()).isLessThan(two.settled().lightness());
         mix.undo(mine.studio(), sitting, false);
-        assertThat(mix.take(mine, sitting, "again", null, present()).settledL())
-                .isCloseTo(two.settledL(), within(1e-9));
-        assertThat(one.productId()).isNull();
-        assertThat(one.more()).contains("recipe").contains("Lime");
-        assertThat(one.overruled()).isEqualTo("an estimate");
+        assertThat(mix.take(mine, sitting, "again", null, present()).settled().lightness())
+                .isCloseTo(two.settled().lightness(), within(1e-9));
+        assertThat(one.worn().shade().product()).isNull();
+        assertThat(((Worn.Mix) one.worn()).parts()).extracting(Worn.Part::line).contains("Lime");
+        assertThat(one.standing().overruled()).isEqualTo("an estimate");
         mix.batch(mine, sitting, Batch.For.BODY, 3, Batch.Unit.PUMP);
         assertThatThrownBy(() -> mix.tap(theirs, sitting, white, 1)).isInstanceOf(NotHere.class);
     }
@@ -308,14 +309,16 @@ class BaseInFullIT {
     void testMixesTeachHowStronglyDropsColour() {
         mix.lay(mine, sitting, 1);
         mix.tap(mine, sitting, white, 1);
-        double before = mix.take(mine, sitting, "before", null, present()).settledL();
+        double before =
+                mix.take(mine, sitting, "before", null, present()).settled().lightness();
         Lab lighter = Lab.of(Math.min(96, before + 5), skin.a() - 2, skin.b() - 3);
         testMixes.tried(mine, sitting, lighter, true);
         testMixes.tried(mine, sitting, lighter, true);
         double learned =
                 formulas.of(mine.studio(), kit.get(mine.studio(), white)).strength();
         assertThat(learned).isGreaterThan(1.4);
-        assertThat(mix.take(mine, sitting, "after", null, present()).settledL()).isGreaterThan(before + 1);
+        assertThat(mix.take(mine, sitting, "after", null, present()).settled().lightness())
+                .isGreaterThan(before + 1);
     }
 
     @Test

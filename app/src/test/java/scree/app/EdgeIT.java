@@ -26,6 +26,7 @@ import org.springframework.test.web.servlet.MvcResult;
 import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.studio.Member;
+import scree.core.skin.SkinType;
 
 /** The edge with everything behind it real: sign-in, headers, another studio's addresses, stale forms. */
 @TestDatabase
@@ -316,6 +317,6 @@ class EdgeIT {
     }
 
     private static Client client(String name, int version) {
-        return new Client(0, name, 1982, "Viola", "DRY", "lanolin", null, LocalDate.now(), version);
+        return new Client(0, name, 1982, "Viola", SkinType.DRY, "lanolin", null, LocalDate.now(), version);
     }
 }

@@ -14,7 +14,9 @@ import scree.app.client.Clients;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.kit.Kit;
+import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Swatch;
 import scree.app.picture.Upload;
 import scree.app.place.Placements;
 import scree.app.place.TakenPlan;
@@ -23,6 +25,7 @@ import scree.app.sitting.Steps;
 import scree.app.skin.Readings;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
+import scree.core.colour.Lab;
 import scree.core.face.Landmark;
 import scree.core.face.PointKey;
 import scree.core.face.PointState;
@@ -35,6 +38,10 @@ import scree.core.image.PictureIntake;
 import scree.core.method.Aim;
 import scree.core.placement.Area;
 import scree.core.placement.Family;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
+import scree.core.skin.SkinType;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
@@ -84,22 +91,33 @@ class FaceAndPlaceIT {
                 Studio.seat(Ensemble.all().get(3), Lighting.facingWindow(), WIDTH)
                         .shoot(Camera.quiet(2), Lamp.daylight(5500), Shot.withCard(4)),
                 .92f);
-        kit.add(mine.studio(), product("Slate", "Own", "CONTOUR", 48, 9, 12, null, true));
-        kit.add(mine.studio(), product("Slate", "Gone", "CONTOUR", 46, 9, 12, null, false));
-        kit.add(mine.studio(), product("Slate", "Lanolin", "CONTOUR", 47, 9, 12, "lanolin", true));
-        kit.add(mine.studio(), product("Slate", "Orange", "CONTOUR", 52, 20, 46, null, true));
+        kit.add(mine.studio(), product("Slate", "Own", Role.CONTOUR, 48, 9, 12, null, true));
+        kit.add(mine.studio(), product("Slate", "Gone", Role.CONTOUR, 46, 9, 12, null, false));
+        kit.add(mine.studio(), product("Slate", "Lanolin", Role.CONTOUR, 47, 9, 12, "lanolin", true));
+        kit.add(mine.studio(), product("Slate", "Orange", Role.CONTOUR, 52, 20, 46, null, true));
     }
 
     private static Product product(
-            String line, String name, String role, double l, double a, double b, String allergens, boolean inStock) {
+            String line, String name, Role role, double l, double a, double b, String allergens, boolean inStock) {
         return new Product(
-                0, line, name, role, "CREAM", "MATTE", .75, l, a, b, l, a, b, null, null, allergens, inStock, null,
-                null, null, 0);
+                0,
+                line,
+                name,
+                role,
+                Form.CREAM,
+                Finish.MATTE,
+                .75,
+                Swatch.of(Lab.of(l, a, b), Lab.of(l, a, b)),
+                Opened.UNKNOWN,
+                allergens,
+                inStock,
+                0);
     }
 
     private long sitting() {
         long client = clients.add(
-                mine.studio(), new Client(0, "Petra Kvist", 1982, "Viola", "DRY", "lanolin", null, LocalDate.now(), 0));
+                mine.studio(),
+                new Client(0, "Petra Kvist", 1982, "Viola", SkinType.DRY, "lanolin", null, LocalDate.now(), 0));
         long id = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
         readings.take(mine.studio(), id, Upload.of(picture));
         return id;

@@ -6,11 +6,18 @@ import java.util.UUID;
 import org.springframework.boot.test.context.TestComponent;
 import scree.app.client.Client;
 import scree.app.client.Clients;
+import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Swatch;
 import scree.app.sitting.Sittings;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
+import scree.core.colour.Lab;
 import scree.core.image.PictureIntake;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
+import scree.core.skin.SkinType;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
@@ -45,7 +52,8 @@ public class Ground {
     /** @param allergies or null */
     public long client(Member of, String allergies) {
         return clients.add(
-                of.studio(), new Client(0, "Petra Kvist", 1982, "Viola", "DRY", allergies, null, LocalDate.now(), 0));
+                of.studio(),
+                new Client(0, "Petra Kvist", 1982, "Viola", SkinType.DRY, allergies, null, LocalDate.now(), 0));
     }
 
     public long sitting(Member of, long client) {
@@ -76,23 +84,14 @@ public class Ground {
                 0,
                 line,
                 name,
-                "BASE",
-                "LIQUID",
-                "SATIN",
+                Role.BASE,
+                Form.LIQUID,
+                Finish.SATIN,
                 .8,
-                lightness + 1,
-                10,
-                16,
-                lightness,
-                10,
-                16,
-                LocalDate.now(),
-                12,
+                Swatch.of(Lab.of(lightness + 1, 10, 16), Lab.of(lightness, 10, 16)),
+                new Opened(LocalDate.now(), 12),
                 allergens,
                 true,
-                null,
-                null,
-                null,
                 0);
     }
 }

@@ -2,9 +2,14 @@ package scree.app;
 
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
+import scree.app.client.Client;
+import scree.app.sitting.Intake;
 import scree.app.sitting.Sitting;
+import scree.app.sitting.ToldBefore;
+import scree.app.studio.Artist;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
+import scree.core.care.Care;
 
 /** People and sittings that several tests need. */
 public final class Members {
@@ -14,34 +19,20 @@ public final class Members {
 
     /** Returns a sitting at 8:00 with what was told of allergies and reactions. */
     public static Sitting sitting(String allergies, String reactions, String patchTest, String brokenSkin) {
+        Client liv = new Client(1, "Liv Torsander", null, "Flute", null, allergies, null, null, 0);
+        Care.PatchTest patch = patchTest == null ? null : Care.PatchTest.valueOf(patchTest);
         return new Sitting(
                 5,
-                1,
-                "Liv Torsander",
-                "Flute",
-                allergies,
-                null,
-                null,
-                1,
-                "Runa Vestby",
+                liv,
+                new Artist(1, "Runa Vestby"),
                 LocalDateTime.of(2026, 6, 20, 8, 0),
                 40,
                 "Concert",
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                reactions,
-                patchTest,
-                brokenSkin,
-                null,
-                null,
-                null,
-                false,
-                null,
                 Sitting.EventLight.DAYLIGHT,
+                new Intake(null, null, null, null, null, reactions, patch, brokenSkin, null, null),
+                ToldBefore.NOTHING,
+                null,
+                null,
                 null,
                 3);
     }
@@ -50,33 +41,17 @@ public final class Members {
     public static Sitting sittingAt(long id, long artist, LocalDateTime at, int minutes, boolean done) {
         return new Sitting(
                 id,
-                id,
-                "Client " + id,
-                "Flute",
-                null,
-                null,
-                null,
-                artist,
-                "Artist " + artist,
+                new Client(id, "Client " + id, null, "Flute", null, null, null, null, 0),
+                new Artist(artist, "Artist " + artist),
                 at,
                 minutes,
                 "Concert",
-                done ? OffsetDateTime.now() : null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                false,
-                null,
                 Sitting.EventLight.DAYLIGHT,
+                Intake.OPEN,
+                ToldBefore.NOTHING,
                 null,
+                null,
+                done ? OffsetDateTime.now() : null,
                 0);
     }
 }

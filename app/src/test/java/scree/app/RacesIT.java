@@ -266,7 +266,12 @@ class RacesIT {
             assertThat(told).hasSize(1).allMatch(e -> e instanceof StaleSave);
             assertThat(bases.choice(me.studio(), id)).isPresent();
             Race.run(2, () -> take(id, bare.get(2)));
-            assertThat(bases.choice(me.studio(), id).orElseThrow().productId()).isEqualTo(bare.get(2));
+            assertThat(bases.choice(me.studio(), id)
+                            .orElseThrow()
+                            .worn()
+                            .shade()
+                            .product())
+                    .isEqualTo(bare.get(2));
         }
     }
 

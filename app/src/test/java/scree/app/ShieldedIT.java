@@ -38,13 +38,14 @@ import scree.app.kit.Kit;
 import scree.app.kit.Product;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
-import scree.app.sitting.IntakeAnswers;
+import scree.app.sitting.Intake;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
 import scree.app.web.Once;
+import scree.core.care.Care;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Studio;
 
@@ -202,7 +203,7 @@ class ShieldedIT {
                     .andExpect(content().string(containsString("none that a calendar has")));
             Product bad = kit.get(me.studio(), product);
             kit.change(me.studio(), bad);
-            assertThat(kit.get(me.studio(), product).badDate()).isFalse();
+            assertThat(kit.get(me.studio(), product).opened().bad()).isFalse();
         } finally {
             sql.update("UPDATE product SET opened_on = NULL WHERE opened_on > '2199-12-31'");
             sql.execute("ALTER TABLE product ADD CONSTRAINT product_opened_on_exists"
@@ -241,11 +242,10 @@ class ShieldedIT {
         bases.take(me, sitting, product, null, null, 0);
         kit.delete(me.studio(), product);
         assertThat(kit.all(me.studio())).extracting(Product::id).doesNotContain(product);
-        assertThat(bases.choice(me.studio(), sitting).orElseThrow().name()).isEqualTo("21");
+        assertThat(bases.choice(me.studio(), sitting).orElseThrow().fullName()).isEqualTo("Marl 21");
         kit.add(me.studio(), Ground.base("Marl", "21", 70, "lanolin"));
         assertThatThrownBy(() -> kit.restore(me.studio(), product)).isInstanceOf(DuplicateKeyException.class);
         kit.erase(me.studio(), OffsetDateTime.now(clock).plusMinutes(1));
-        assertThat(bases.choice(me.studio(), sitting).orElseThrow().productId()).isNull();
         assertThat(bases.choice(me.studio(), sitting).orElseThrow().fullName()).isEqualTo("Marl 21");
     }
 
@@ -279,16 +279,12 @@ class ShieldedIT {
     void whatWasToldIsSaidOnTodayAndSetsProductsAside() throws Exception {
         long before = sittings.add(
                 me.studio(), client, me.artistId(), LocalDateTime.now().minusDays(3), 30, "From home");
-        sittings.saveIntake(
-                me.studio(),
-                before,
-                0,
-                new IntakeAnswers(null, null, null, null, null, "wool wax", null, null, null, null));
+        sittings.saveIntake(me.studio(), before, 0, Intake.told(null, null, "wool wax", null));
         sittings.saveIntake(
                 me.studio(),
                 sitting,
                 0,
-                new IntakeAnswers(null, null, null, null, null, null, "REACTED", "left cheek", null, null));
+                new Intake(null, null, null, null, null, null, Care.PatchTest.REACTED, "left cheek", null, null));
         http.perform(get("/").with(user(me)))
                 .andExpect(content().string(containsString("The patch test reacted")))
                 .andExpect(content().string(containsString("Reacts to wool wax")))

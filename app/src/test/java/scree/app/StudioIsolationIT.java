@@ -19,7 +19,7 @@ import scree.app.kit.Kit;
 import scree.app.kit.Product;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
-import scree.app.sitting.IntakeAnswers;
+import scree.app.sitting.Intake;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Accounts;
@@ -27,6 +27,11 @@ import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
+import scree.core.care.Care;
+import scree.core.colour.Lab;
+import scree.core.method.Occasion;
+import scree.core.shade.Coverage;
+import scree.core.shade.Finish;
 
 /** Real rows in a real database: what one studio writes, another never sees; stale saves are caught; the past stays. */
 @TestDatabase
@@ -139,73 +144,31 @@ class StudioIsolationIT {
 
     @Test
     void aLaterChangeOfTheProductNeverRewritesThePast() {
-        double then = bases.choice(mine.studio(), sitting).orElseThrow().settledL();
+        double then =
+                bases.choice(mine.studio(), sitting).orElseThrow().settled().lightness();
         Product now = kit.get(mine.studio(), product);
-        Product changed = new Product(
-                now.id(),
-                now.line(),
-                now.name(),
-                now.role(),
-                now.form(),
-                now.finish(),
-                now.contrastRatio(),
-                40,
-                9,
-                15,
-                39,
-                9,
-                15,
-                null,
-                null,
-                null,
-                true,
-                null,
-                null,
-                null,
-                now.version());
+        Product changed = now.measured(Lab.of(40, 9, 15), Lab.of(39, 9, 15));
         kit.change(mine.studio(), changed);
-        assertThat(bases.choice(mine.studio(), sitting).orElseThrow().settledL())
+        assertThat(bases.choice(mine.studio(), sitting).orElseThrow().settled().lightness())
                 .isEqualTo(then);
         assertThatThrownBy(() -> kit.change(mine.studio(), changed)).isInstanceOfSatisfying(StaleSave.class, stale -> {
-            assertThat(((Product) stale.stored()).settledL()).isEqualTo(39);
+            assertThat(((Product) stale.stored()).settled().lightness()).isEqualTo(39);
         });
-        kit.change(
-                mine.studio(),
-                new Product(
-                        now.id(),
-                        now.line(),
-                        now.name(),
-                        now.role(),
-                        now.form(),
-                        now.finish(),
-                        now.contrastRatio(),
-                        now.wetL(),
-                        now.wetA(),
-                        now.wetB(),
-                        now.settledL(),
-                        now.settledA(),
-                        now.settledB(),
-                        null,
-                        null,
-                        null,
-                        true,
-                        null,
-                        null,
-                        null,
-                        now.version() + 1));
+        kit.change(mine.studio(), now.stored(now.id(), now.version() + 1));
     }
 
     @Test
     void aStaleIntakeIsAnsweredWithWhatIsStored() {
         long id = sittings.add(
                 mine.studio(), client, mine.artistId(), LocalDateTime.now().plusDays(2), 45, "Concert");
-        sittings.saveIntake(mine.studio(), id, 0, answers("STAGE"));
-        assertThatThrownBy(() -> sittings.saveIntake(mine.studio(), id, 0, answers("CAMERA")))
+        sittings.saveIntake(mine.studio(), id, 0, answers(Occasion.STAGE));
+        assertThatThrownBy(() -> sittings.saveIntake(mine.studio(), id, 0, answers(Occasion.CAMERA)))
                 .isInstanceOf(StaleSave.class);
-        assertThat(sittings.get(mine.studio(), id).occasion()).isEqualTo("STAGE");
+        assertThat(sittings.get(mine.studio(), id).intake().occasion()).isEqualTo(Occasion.STAGE);
     }
 
-    private static IntakeAnswers answers(String occasion) {
-        return new IntakeAnswers(occasion, 8, false, "MEDIUM", "SATIN", null, "CLEAR", null, null, null);
+    private static Intake answers(Occasion occasion) {
+        return new Intake(
+                occasion, 8, false, Coverage.MEDIUM, Finish.SATIN, null, Care.PatchTest.CLEAR, null, null, null);
     }
 }

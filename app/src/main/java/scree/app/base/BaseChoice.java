@@ -2,117 +2,90 @@ package scree.app.base;
 
 import java.time.OffsetDateTime;
 import java.util.Objects;
-import scree.app.kit.Product;
 import scree.core.colour.Lab;
+import scree.core.light.LightVerdict;
 import scree.core.skin.MatchTarget;
+import scree.core.skin.SkinReading;
 
 /**
- * The base taken in a sitting with the product as it was then.
+ * The base taken in a sitting.
  *
- * @param productId null when it was mixed, or when the product is gone
- * @param overruled what spoke against it, or null
- * @param more JSON of what belongs to it: parts of a mix, inner tone, bridge to the neck; null for a single shade
+ * @param standing where it stood among the others
+ * @param target the colour it was to meet
+ * @param light what the light of the reading was good for, null for choices from before it was judged
+ * @param note the artist's, or null
  */
 public record BaseChoice(
         long id,
         long sittingId,
         long artistId,
-        Long productId,
-        String line,
-        String name,
-        String form,
-        String finish,
-        double contrastRatio,
-        double wetL,
-        double wetA,
-        double wetB,
-        double settledL,
-        double settledA,
-        double settledB,
-        double targetL,
-        double targetA,
-        double targetB,
-        String school,
-        double difference,
-        int rank,
-        String trust,
-        String lightGrade,
+        Worn worn,
+        Standing standing,
+        Lab target,
+        MatchTarget.School school,
+        SkinReading.Trust trust,
+        LightVerdict.Grade light,
         String note,
-        String overruled,
-        String more,
         OffsetDateTime chosenAt,
         int version) {
-    /** The line under which a mix is kept. */
-    public static final String MIX = "Mix";
-
     /**
-     * What is worn.
+     * How a base stood when it was taken.
      *
-     * @param product its id is 0 for a mix
-     * @param onSkin colour on this skin
+     * @param difference ΔE00 to the target
+     * @param rank among those not set aside, from 1
+     * @param overruled what spoke against it in words, or null
      */
-    public record Worn(Product product, Lab onSkin, double difference, int rank, String overruled, String more) {}
+    public record Standing(double difference, int rank, String overruled) {}
 
-    /** Returns whether the same was taken in the same way, so that a second press takes nothing new. */
-    boolean sameAs(BaseChoice other) {
-        return Objects.equals(productId, other.productId)
-                && line.equals(other.line)
-                && name.equals(other.name)
-                && Objects.equals(note, other.note)
-                && settled().equals(other.settled())
-                && artistId == other.artistId;
-    }
-
-    static BaseChoice of(
-            long sitting, long artist, Worn worn, MatchTarget target, String trust, String light, String note) {
-        Product p = worn.product();
-        Lab t = target.colour();
-        Lab on = worn.onSkin();
+    /** Returns a choice that is not stored yet. */
+    static BaseChoice of(long sitting, long artist, Worn worn, Standing standing, Reading reading, String note) {
         return new BaseChoice(
                 0,
                 sitting,
                 artist,
-                p.id() == 0 ? null : Long.valueOf(p.id()),
-                p.line(),
-                p.name(),
-                p.form(),
-                p.finish(),
-                p.contrastRatio(),
-                p.wetL(),
-                p.wetA(),
-                p.wetB(),
-                on.lightness(),
-                on.a(),
-                on.b(),
-                t.lightness(),
-                t.a(),
-                t.b(),
-                target.school().name(),
-                worn.difference(),
-                worn.rank(),
-                trust,
-                light,
+                worn,
+                standing,
+                reading.target().colour(),
+                reading.target().school(),
+                reading.trust(),
+                reading.light(),
                 note,
-                worn.overruled(),
-                worn.more(),
                 null,
                 0);
     }
 
+    /** What the choice rests on. */
+    record Reading(MatchTarget target, SkinReading.Trust trust, LightVerdict.Grade light) {}
+
+    /** Returns whether the same was taken in the same way, so that a second press takes nothing new. */
+    boolean sameAs(BaseChoice other) {
+        return worn.with(null).equals(other.worn.with(null))
+                && Objects.equals(note, other.note)
+                && artistId == other.artistId;
+    }
+
+    public boolean provisional() {
+        return trust == SkinReading.Trust.PROVISIONAL;
+    }
+
+    public double difference() {
+        return standing.difference();
+    }
+
     public String fullName() {
-        return line + " " + name;
+        return worn.shade().fullName();
     }
 
-    /** Returns the name where there is little room: a mix is told in full elsewhere. */
     public String shortName() {
-        return productId == null && line.equals(MIX) ? "Mixed" : fullName();
+        return worn.shortName();
     }
 
+    /** Returns its settled colour on the skin. */
     public Lab settled() {
-        return Lab.of(settledL, settledA, settledB);
+        return worn.shade().onSkin();
     }
 
     public String stoneId() {
-        return line + "|" + name;
+        return worn.shade().stoneId();
     }
 }

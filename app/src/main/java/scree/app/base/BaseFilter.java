@@ -10,8 +10,8 @@ public record BaseFilter(Form form, Finish finish, Coverage coverage) {
     public static final BaseFilter ANY = new BaseFilter(null, null, null);
 
     boolean lets(Product p) {
-        return (form == null || p.form().equals(form.name()))
-                && (finish == null || p.finish().equals(finish.name()))
+        return (form == null || p.form() == form)
+                && (finish == null || p.finish() == finish)
                 && (coverage == null || p.coverage() == coverage);
     }
 }

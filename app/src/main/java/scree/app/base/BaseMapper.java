@@ -33,8 +33,8 @@ interface BaseMapper {
 
     List<BaseChoice> choices(@Param("studio") StudioId studio, @Param("sittings") Collection<Long> sittings);
 
-    /** Lays JSON over what belongs to the choice. */
-    int addMore(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("more") String more);
+    /** Changes what belongs to the present choice, its bridge to the neck. */
+    int putWorn(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("worn") Worn worn);
 
     /** Makes a choice the present one; none may be present before. */
     int addChoice(@Param("studio") StudioId studio, @Param("c") BaseChoice choice);

@@ -3,6 +3,7 @@ package scree.app.base;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import scree.app.look.Drawn;
 import scree.app.look.Lines;
@@ -131,8 +132,8 @@ record BaseView(
                 c.fullName(),
                 c.note(),
                 BaseWords.one(c.difference()),
-                c.trust().equals(SkinReading.Trust.PROVISIONAL.name()),
-                c.overruled());
+                c.provisional(),
+                c.standing().overruled());
     }
 
     /** Returns why every figure is provisional, with the light's worst reason, or null. */
@@ -208,7 +209,7 @@ record BaseView(
             BaseWords words,
             Instant now) {
         var p = r.product();
-        boolean taken = choice.map(c -> c.productId() != null && c.productId() == p.id())
+        boolean taken = choice.map(c -> Objects.equals(c.worn().shade().product(), p.id()))
                 .orElse(false);
         boolean struck = !r.struck().isEmpty();
         return new Row(

@@ -18,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 import scree.app.kit.Kit;
 import scree.app.kit.KitShelf;
 import scree.app.kit.Product;
+import scree.app.sitting.Intake;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
@@ -31,8 +32,6 @@ import scree.app.web.StaleSave;
 import scree.core.care.Sensitivities;
 import scree.core.colour.Lab;
 import scree.core.shade.BaseRanking;
-import scree.core.shade.Coverage;
-import scree.core.shade.Finish;
 import scree.core.shade.PowderOnSkin;
 import scree.core.shade.ShadeIndex;
 import scree.core.shade.ShadeReason;
@@ -230,27 +229,27 @@ public class Bases {
 
     /** How much a powder deepens: by the oiliest region, more on fresh primer, as far as the artist's eye confirms it. */
     private static double wetting(Sitting sitting, BaseSetting setting, Map<Region, SkinType> types) {
-        SkinType type = types.getOrDefault(
-                Region.CHEEKS, sitting.skinType() == null ? null : SkinType.valueOf(sitting.skinType()));
+        SkinType type = types.getOrDefault(Region.CHEEKS, sitting.client().skinType());
         return PowderOnSkin.wetting(type, setting.primerAt() != null, setting.powder());
     }
 
     private static Wear.Wish wish(Sitting s, BaseSetting setting, Map<Region, SkinType> types, List<Touched> touched) {
         Set<SkinType> skin = EnumSet.noneOf(SkinType.class);
         skin.addAll(types.values());
-        if (skin.isEmpty() && s.skinType() != null) {
-            skin.add(SkinType.valueOf(s.skinType()));
+        if (skin.isEmpty() && s.client().skinType() != null) {
+            skin.add(s.client().skinType());
         }
+        Intake asked = s.intake();
         return new Wear.Wish(
-                s.coverage() == null ? null : Coverage.valueOf(s.coverage()),
-                s.finish() == null ? null : Finish.valueOf(s.finish()),
+                asked.coverage(),
+                asked.finish(),
                 skin,
                 touched.stream().map(Touched::texture).collect(Collectors.toSet()),
                 setting.freckles(),
                 setting.heavyContour(),
-                "CAMERA".equals(s.occasion()) || "STAGE".equals(s.occasion()),
-                Boolean.TRUE.equals(s.flash()),
-                s.lastsHours() == null ? 0 : s.lastsHours());
+                asked.occasion() != null && asked.occasion().underLamps(),
+                Boolean.TRUE.equals(asked.flash()),
+                asked.lastsHours() == null ? 0 : asked.lastsHours());
     }
 
     /** Returns one base as it stands for this skin, or empty when it is none of the kit's bases. */
@@ -314,9 +313,8 @@ public class Bases {
     /** The same with its standing as it was just looked up. */
     @Transactional
     public BaseChoice take(Member me, long sitting, Shortlist.Ranked r, String note, String overruled, long instead) {
-        BaseChoice.Worn worn =
-                new BaseChoice.Worn(r.product(), r.onSkin(), r.difference(), Math.max(1, r.rank()), overruled, null);
-        return keep(me, sitting, worn, note, instead);
+        Worn worn = new Worn.Single(Worn.Shade.of(r.product(), r.onSkin()), null);
+        return keep(me, sitting, worn, r.standing(overruled), note, instead);
     }
 
     /**
@@ -326,7 +324,8 @@ public class Bases {
      * @throws StaleSave when another base was taken meanwhile; carries it
      */
     @Transactional
-    public BaseChoice keep(Member me, long sitting, BaseChoice.Worn worn, String note, long instead) {
+    public BaseChoice keep(
+            Member me, long sitting, Worn worn, BaseChoice.Standing standing, String note, long instead) {
         StudioId studio = me.studio();
         sittings.hold(studio, sitting);
         TakenReading reading = readings.of(studio, sitting).orElseThrow(() -> new NotHere("reading"));
@@ -335,9 +334,9 @@ public class Bases {
                 sitting,
                 me.artistId(),
                 worn,
-                target,
-                reading.skin().trust().name(),
-                reading.light().grade().name(),
+                standing,
+                new BaseChoice.Reading(
+                        target, reading.skin().trust(), reading.light().grade()),
                 note);
         BaseChoice present = mapper.choice(studio, sitting);
         if (present != null && present.sameAs(wanted)) {

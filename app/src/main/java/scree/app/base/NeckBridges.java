@@ -1,8 +1,11 @@
 package scree.app.base;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.kit.Kit;
@@ -14,12 +17,10 @@ import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.care.Sensitivities;
 import scree.core.shade.Coverage;
-import scree.core.shade.Form;
 import scree.core.shade.NeckBridge;
 import scree.core.shade.Role;
 import scree.core.shade.ShadeIndex;
 import scree.core.skin.MatchTarget;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Finds what of the kit may bridge face and neck, and keeps the way that was chosen. */
 @Service
@@ -33,42 +34,31 @@ public class NeckBridges {
     private final Kit kit;
     private final KitShelf shelf;
     private final Sittings sittings;
-    private final JsonMapper json;
 
-    NeckBridges(
-            Bases bases,
-            BaseMapper mapper,
-            BaseSettings settings,
-            Kit kit,
-            KitShelf shelf,
-            Sittings sittings,
-            JsonMapper json) {
+    NeckBridges(Bases bases, BaseMapper mapper, BaseSettings settings, Kit kit, KitShelf shelf, Sittings sittings) {
         this.bases = bases;
         this.mapper = mapper;
         this.settings = settings;
         this.kit = kit;
         this.shelf = shelf;
         this.sittings = sittings;
-        this.json = json;
     }
 
     /**
      * The ways and what they are made of.
      *
+     * @param shades what the ways are made of, by id; 0 is a mixed base
      * @param taken whether the base is the one that was taken, else the best of the list
      * @param kept the way that was chosen, or null
      */
     record Answer(
             MatchTarget target,
-            Product base,
+            Worn.Shade base,
             boolean taken,
-            List<Product> products,
+            Map<Long, Worn.Shade> shades,
             List<NeckBridge.Bridge> bridges,
             boolean lightCollar,
             NeckBridge.Way kept) {}
-
-    /** What goes into a choice's JSON. */
-    record Neck(NeckBridge.Way way, List<String> products, List<Double> coats, double left) {}
 
     /** Returns the ways, or empty while there is no skin or no base. */
     @Transactional(readOnly = true)
@@ -79,64 +69,37 @@ public class NeckBridges {
         if (target.isEmpty()) {
             return Optional.empty();
         }
-        Optional<Product> base = choice.map(NeckBridges::asProduct)
+        Optional<Worn.Shade> base = choice.map(c -> c.worn().shade())
                 .or(() -> bases.shortlist(studio, id, BaseFilter.ANY)
                         .flatMap(l -> l.ranked().stream().findFirst())
-                        .map(Shortlist.Ranked::product));
+                        .map(r -> shade(r.product())));
         return base.map(b -> answer(studio, sitting, target.get(), b, choice));
     }
 
-    /** A base that was taken is simulated as it was then. */
-    private static Product asProduct(BaseChoice c) {
-        return new Product(
-                c.productId() == null ? 0 : c.productId(),
-                c.line(),
-                c.name(),
-                Role.BASE.name(),
-                c.form(),
-                c.finish(),
-                c.contrastRatio(),
-                c.wetL(),
-                c.wetA(),
-                c.wetB(),
-                c.settledL(),
-                c.settledA(),
-                c.settledB(),
-                null,
-                null,
-                null,
-                true,
-                null,
-                null,
-                null,
-                false,
-                0);
-    }
-
     private Answer answer(
-            StudioId studio, Sitting sitting, MatchTarget target, Product base, Optional<BaseChoice> choice) {
+            StudioId studio, Sitting sitting, MatchTarget target, Worn.Shade base, Optional<BaseChoice> choice) {
         boolean collar = settings.of(studio, sitting.id()).lightCollar();
         List<Product> bronzers = usable(studio, kit.withRole(studio, Role.BRONZER), sitting);
         List<Product> all = usable(studio, shelf.of(studio).bases(), sitting).stream()
-                .filter(p -> !p.form().equals(Form.POWDER.name()) && p.id() != base.id())
+                .filter(p -> !p.powder() && p.id() != id(base))
                 .toList();
         List<Product> lighter = nearest(
                 all.stream()
-                        .filter(p -> p.settled().lightness() > base.settled().lightness() + 1)
+                        .filter(p -> p.settled().lightness() > base.onSkin().lightness() + 1)
                         .toList(),
                 target,
                 LIGHTER);
-        List<Product> body = body(all, base);
+        List<Worn.Shade> body = body(all, base);
         NeckBridge.Kit with = new NeckBridge.Kit(
                 product(base),
-                lighter.stream().map(NeckBridges::product).toList(),
-                bronzers.stream().map(NeckBridges::product).toList(),
+                lighter.stream().map(p -> product(shade(p))).toList(),
+                bronzers.stream().map(p -> product(shade(p))).toList(),
                 body.stream().map(NeckBridges::product).toList(),
                 collar);
-        List<Product> known = new ArrayList<>(lighter);
-        known.addAll(bronzers);
-        known.addAll(body);
-        known.add(base);
+        Map<Long, Worn.Shade> known = new HashMap<>();
+        Stream.of(lighter, bronzers).flatMap(List::stream).forEach(p -> known.put(p.id(), shade(p)));
+        body.forEach(s -> known.put(id(s), s));
+        known.put(id(base), base);
         return new Answer(
                 target,
                 base,
@@ -144,7 +107,7 @@ public class NeckBridges {
                 known,
                 NeckBridge.of(target.jaw(), target.neck(), with),
                 collar,
-                choice.map(BaseChoice::more).map(this::keptWay).orElse(null));
+                choice.map(c -> c.worn().neck()).map(Worn.Neck::way).orElse(null));
     }
 
     private List<Product> usable(StudioId studio, List<Product> products, Sitting s) {
@@ -162,25 +125,31 @@ public class NeckBridges {
     }
 
     /** Full bases nearest to the one on the face serve where the kit has nothing made for the body. */
-    private static List<Product> body(List<Product> all, Product base) {
-        List<Product> full = new ArrayList<>(
-                all.stream().filter(p -> p.coverage() == Coverage.FULL).toList());
-        if (base.coverage() == Coverage.FULL && !base.form().equals(Form.POWDER.name())) {
+    private static List<Worn.Shade> body(List<Product> all, Worn.Shade base) {
+        List<Worn.Shade> full = new ArrayList<>(all.stream()
+                .filter(p -> p.coverage() == Coverage.FULL)
+                .map(NeckBridges::shade)
+                .toList());
+        if (base.coverage() == Coverage.FULL && !base.powder()) {
             full.add(base);
         }
-        return new ShadeIndex(full.stream().map(Product::settled).toList())
-                .nearest(base.settled(), BODY).stream()
+        return new ShadeIndex(full.stream().map(Worn.Shade::onSkin).toList())
+                .nearest(base.onSkin(), BODY).stream()
                         .map(h -> full.get(h.position()))
                         .toList();
     }
 
-    private static NeckBridge.Product product(Product p) {
-        return new NeckBridge.Product(p.id(), p.settled(), p.contrastRatio());
+    private static Worn.Shade shade(Product p) {
+        return Worn.Shade.of(p, p.settled());
     }
 
-    private NeckBridge.Way keptWay(String more) {
-        var way = json.readTree(more).path("neck").path("way");
-        return way.isString() ? NeckBridge.Way.valueOf(way.asString()) : null;
+    /** A mix has no product; it is number 0 here. */
+    private static long id(Worn.Shade shade) {
+        return shade.product() == null ? 0 : shade.product();
+    }
+
+    private static NeckBridge.Product product(Worn.Shade s) {
+        return new NeckBridge.Product(id(s), s.onSkin(), s.contrastRatio());
     }
 
     /** Keeps a way beside the base that was taken; there has to be one. */
@@ -191,17 +160,14 @@ public class NeckBridges {
                 .filter(b -> b.way() == way)
                 .findFirst()
                 .orElseThrow(() -> new NotHere("bridge"));
-        List<String> names = bridge.products().stream()
-                .map(p -> answer.products().stream()
-                        .filter(k -> k.id() == p)
-                        .findFirst()
-                        .map(Product::fullName)
-                        .orElse(""))
-                .toList();
+        List<Worn.Used> used = new ArrayList<>();
+        for (int i = 0; i < bridge.products().size(); i++) {
+            String name = answer.shades().get(bridge.products().get(i)).fullName();
+            used.add(new Worn.Used(name, bridge.coats().get(i)));
+        }
         sittings.hold(studio, id);
-        mapper.addMore(
-                studio,
-                id,
-                json.writeValueAsString(java.util.Map.of("neck", new Neck(way, names, bridge.coats(), bridge.left()))));
+        Worn worn =
+                bases.choice(studio, id).orElseThrow(() -> new NotHere("base")).worn();
+        mapper.putWorn(studio, id, worn.with(new Worn.Neck(way, used, bridge.left())));
     }
 }

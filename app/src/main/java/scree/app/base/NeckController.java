@@ -1,9 +1,6 @@
 package scree.app.base;
 
-import java.util.HashMap;
-import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
@@ -14,7 +11,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import scree.app.kit.Product;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -76,20 +72,16 @@ class NeckController {
         model.addAttribute("sittingId", id);
         Optional<NeckBridges.Answer> answer = bridges.of(me.studio(), id);
         model.addAttribute("taken", answer.map(NeckBridges.Answer::taken).orElse(false));
-        answer.ifPresent(a -> {
-            Map<Long, Product> products = new HashMap<>();
-            List.copyOf(a.products()).forEach(p -> products.put(p.id(), p));
-            model.addAttribute(
-                    "view",
-                    NeckView.of(
-                            a.bridges(),
-                            a.target().jaw(),
-                            a.target().neck(),
-                            a.base(),
-                            products,
-                            a.lightCollar(),
-                            a.kept(),
-                            new BaseWords(messages, locale)));
-        });
+        answer.ifPresent(a -> model.addAttribute(
+                "view",
+                NeckView.of(
+                        a.bridges(),
+                        a.target().jaw(),
+                        a.target().neck(),
+                        a.base(),
+                        a.shades(),
+                        a.lightCollar(),
+                        a.kept(),
+                        new BaseWords(messages, locale))));
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import scree.app.kit.Product;
 import scree.app.look.Stones;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
@@ -38,8 +37,8 @@ record NeckView(String verdict, String base, boolean lightCollar, Strip bare, Li
             List<NeckBridge.Bridge> bridges,
             Lab jawSkin,
             Lab neckSkin,
-            Product base,
-            Map<Long, Product> products,
+            Worn.Shade base,
+            Map<Long, Worn.Shade> shades,
             boolean lightCollar,
             NeckBridge.Way kept,
             BaseWords words) {
@@ -68,11 +67,11 @@ record NeckView(String verdict, String base, boolean lightCollar, Strip bare, Li
                         List.of(),
                         List.of(),
                         false),
-                bridges.stream().map(b -> strip(b, now, products, words)).toList(),
+                bridges.stream().map(b -> strip(b, now, shades, words)).toList(),
                 kept);
     }
 
-    private static Strip strip(NeckBridge.Bridge b, double now, Map<Long, Product> products, BaseWords words) {
+    private static Strip strip(NeckBridge.Bridge b, double now, Map<Long, Worn.Shade> shades, BaseWords words) {
         List<BaseView.Mark> marks = new ArrayList<>();
         b.reasons().forEach(r -> marks.add(new BaseView.Mark(words.reason("neck", r), r.severity() != Severity.NOTE)));
         if (b.way() != NeckBridge.Way.NOTHING && b.left() > now - .3) {
@@ -80,10 +79,10 @@ record NeckView(String verdict, String base, boolean lightCollar, Strip bare, Li
         }
         List<Used> used = new ArrayList<>();
         for (int i = 0; i < b.products().size(); i++) {
-            Product p = products.get(b.products().get(i));
+            Worn.Shade p = shades.get(b.products().get(i));
             used.add(new Used(
                     p.fullName(),
-                    Srgb.hex(p.settled()),
+                    Srgb.hex(p.onSkin()),
                     STONES.pebble(p.stoneId(), 18, 15, 12),
                     words.say("neck.coats." + amount(b.coats().get(i)))));
         }

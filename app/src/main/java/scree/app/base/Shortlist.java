@@ -6,7 +6,6 @@ import scree.core.colour.Lab;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
 import scree.core.shade.BaseRanking;
-import scree.core.shade.Form;
 import scree.core.shade.Nearness;
 import scree.core.shade.Wear;
 import scree.core.skin.MatchPlace;
@@ -55,13 +54,18 @@ public record Shortlist(
             return placed.difference();
         }
 
+        /** Returns how it stands, for the record. */
+        BaseChoice.Standing standing(String overruled) {
+            return new BaseChoice.Standing(difference(), Math.max(1, rank), overruled);
+        }
+
         /** Returns its colour on this skin. */
         public Lab onSkin() {
             return placed.onSkin();
         }
 
         public boolean powder() {
-            return product.form().equals(Form.POWDER.name());
+            return product.powder();
         }
     }
 }

@@ -20,7 +20,6 @@ import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.colour.Lab;
 import scree.core.shade.DryDown;
-import scree.core.shade.Form;
 
 /** Stripes on the skin: their times, what was seen when they had settled, and what is learned from it. */
 @Service
@@ -72,7 +71,7 @@ public class StripeTests {
         OffsetDateTime now = OffsetDateTime.now(clock);
         for (long product : products) {
             Product p = kit.get(studio, product);
-            int whole = minutes > 0 ? minutes : Form.valueOf(p.form()).dryDownMinutes();
+            int whole = minutes > 0 ? minutes : p.form().dryDownMinutes();
             mapper.lay(studio, sitting, new StripeWatch(p.id(), now, Math.max(1, Math.min(60, whole))));
         }
     }
@@ -106,7 +105,7 @@ public class StripeTests {
     }
 
     private static boolean powder(Product p) {
-        return Form.valueOf(p.form()) == Form.POWDER;
+        return p.powder();
     }
 
     /**

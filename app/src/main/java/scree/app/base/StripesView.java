@@ -10,7 +10,6 @@ import java.util.Optional;
 import scree.app.kit.Product;
 import scree.app.kit.WatchedStripe;
 import scree.app.sitting.Remembered;
-import scree.core.shade.Form;
 import scree.core.shade.Nearness;
 import scree.core.shade.StripeSight;
 import scree.core.shade.StripeSight.Coat;
@@ -138,7 +137,7 @@ record StripesView(
 
     private static double minutes(Product p, Map<Long, StripeWatch> watched) {
         StripeWatch w = watched.get(p.id());
-        return w == null ? Form.valueOf(p.form()).dryDownMinutes() : w.minutes();
+        return w == null ? p.form().dryDownMinutes() : w.minutes();
     }
 
     private static List<InLight> lights(Map<Look, Double> everywhere, BaseWords words) {
@@ -155,15 +154,15 @@ record StripesView(
 
     private static Time time(StripeWatch w, Product p, Instant now) {
         return w == null
-                ? new Time(null, Form.valueOf(p.form()).dryDownMinutes(), 0)
+                ? new Time(null, p.form().dryDownMinutes(), 0)
                 : new Time(w.secondsLeft(now), w.minutes(), Math.min(1, w.minutesOn(now) / w.minutes()));
     }
 
     private static Learned learned(Product p, List<WatchedStripe> seen, ZoneId zone, BaseWords words) {
-        if (Form.valueOf(p.form()) == Form.POWDER) {
+        if (p.powder()) {
             return new Learned(words.say("stripes.powder"), List.of());
         }
-        double falls = p.shift().lightness();
+        double falls = p.swatch().shift().lightness();
         String moves = words.say(
                 falls <= -.2 ? "stripes.deepens" : falls >= .2 ? "stripes.lightens" : "stripes.stays",
                 BaseWords.one(Math.abs(falls)));
@@ -172,7 +171,7 @@ record StripesView(
                 : words.say(
                         "stripes.learned",
                         seen.size(),
-                        BaseWords.one(p.recorded().lightness() - p.wetL()));
+                        BaseWords.one(p.recorded().lightness() - p.wet().lightness()));
         return new Learned(
                 moves + " " + rests,
                 seen.stream()

@@ -24,7 +24,6 @@ import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
 import scree.core.shade.TwoTones;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Two tones: a lighter base inside the ring, a deeper one outside. */
 @Controller
@@ -36,7 +35,6 @@ class ToneController {
     private final Pictures pictures;
     private final Sittings sittings;
     private final Cairns cairns;
-    private final JsonMapper json;
     private final MessageSource messages;
 
     ToneController(
@@ -45,14 +43,12 @@ class ToneController {
             Pictures pictures,
             Sittings sittings,
             Cairns cairns,
-            JsonMapper json,
             MessageSource messages) {
         this.bases = bases;
         this.readings = readings;
         this.pictures = pictures;
         this.sittings = sittings;
         this.cairns = cairns;
-        this.json = json;
         this.messages = messages;
     }
 
@@ -98,12 +94,6 @@ class ToneController {
         return "base/tones";
     }
 
-    /** The inner tone of a choice, as it was. */
-    record Inner(String line, String name, double l, double a, double b, double difference, double apart) {}
-
-    /** What goes into a choice's JSON. */
-    record More(Inner inner) {}
-
     @PostMapping
     String take(
             @CurrentMember Member me,
@@ -117,20 +107,16 @@ class ToneController {
         TwoTones.Pair pair = TonesView.chosen(w.pairs, w.shades, inner, outer).orElseThrow(() -> new NotHere("base"));
         Shortlist.Ranked in = w.shades.get(pair.inner());
         Shortlist.Ranked out = w.shades.get(pair.outer());
-        Lab c = in.onSkin();
-        More more = new More(new Inner(
-                in.product().line(), in.product().name(), c.lightness(), c.a(), c.b(), pair.innerOff(), pair.apart()));
-        BaseChoice.Worn worn = new BaseChoice.Worn(
-                out.product(),
-                out.onSkin(),
-                pair.outerOff(),
-                Math.max(1, out.rank()),
-                new BaseWords(messages, locale).overruled(out),
-                json.writeValueAsString(more));
+        Worn worn = new Worn.TwoTones(
+                Worn.Shade.of(out.product(), out.onSkin()),
+                new Worn.Inner(in.product().line(), in.product().name(), in.onSkin(), pair.innerOff(), pair.apart()),
+                null);
+        BaseChoice.Standing standing = new BaseChoice.Standing(
+                pair.outerOff(), Math.max(1, out.rank()), new BaseWords(messages, locale).overruled(out));
         String note =
                 new BaseWords(messages, locale).say("tones.note", in.product().fullName());
         try {
-            bases.keep(me, id, worn, note, instead);
+            bases.keep(me, id, worn, standing, note, instead);
         } catch (StaleSave meanwhile) {
             model.addAttribute("refused", BaseWords.meanwhile(meanwhile, messages, locale));
             return page(me, id, model, locale);

@@ -1,6 +1,7 @@
 package scree.app.client;
 
 import java.time.LocalDate;
+import scree.core.skin.SkinType;
 
 /** A person who sits. Texts may be null where nothing was said. */
 public record Client(
@@ -8,8 +9,12 @@ public record Client(
         String name,
         Integer birthYear,
         String plays,
-        String skinType,
+        SkinType skinType,
         String allergies,
         String notes,
         LocalDate consentOn,
-        int version) {}
+        int version) {
+    public String firstName() {
+        return name.split(" ")[0];
+    }
+}

@@ -3,18 +3,18 @@ package scree.app.client;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import org.springframework.format.annotation.DateTimeFormat;
 import scree.app.web.CalendarDay;
+import scree.core.skin.SkinType;
 
 /** What a client's form sends; kept as typed when something has to be mended. */
 record ClientForm(
         @NotBlank @Size(max = 120) String name,
         @Min(1900) @Max(2100) Integer birthYear,
         @Size(max = 60) String plays,
-        @Pattern(regexp = "|DRY|NORMAL|COMBINATION|OILY") String skinType,
+        SkinType skinType,
         @Size(max = 500) String allergies,
         @Size(max = 2000) String notes,
 
@@ -23,7 +23,7 @@ record ClientForm(
 
         int version) {
     static ClientForm empty() {
-        return new ClientForm("", null, "", "", "", "", null, 0);
+        return new ClientForm("", null, "", null, "", "", null, 0);
     }
 
     static ClientForm of(Client c) {
@@ -37,7 +37,7 @@ record ClientForm(
                 name.strip(),
                 birthYear,
                 orNull(plays),
-                orNull(skinType),
+                skinType,
                 orNull(allergies),
                 orNull(notes),
                 consentOn,

@@ -15,6 +15,7 @@ import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.Once;
 import scree.app.web.StaleSave;
+import scree.core.skin.SkinType;
 
 /** Adds and edits a client. */
 @Controller
@@ -26,6 +27,11 @@ class ClientFormController {
     ClientFormController(Clients clients, Once once) {
         this.once = once;
         this.clients = clients;
+    }
+
+    @ModelAttribute("skinTypes")
+    SkinType[] skinTypes() {
+        return SkinType.values();
     }
 
     @GetMapping("/clients/new")

@@ -5,7 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import scree.app.kit.Formula;
+import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Swatch;
 import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
 import scree.core.shade.Finish;
@@ -218,27 +220,9 @@ final class DemoKit {
             int months,
             String allergens) {
         boolean inStock = !(line.equals("Marl") && name.equals("25")) && !(line.equals("Tuff") && name.equals("60"));
-        products.add(new Product(
-                0,
-                line,
-                name,
-                role.name(),
-                form.name(),
-                finish.name(),
-                coverage,
-                wet.lightness(),
-                wet.a(),
-                wet.b(),
-                settled.lightness(),
-                settled.a(),
-                settled.b(),
-                today.minusDays(openedDaysAgo),
-                months,
-                allergens,
-                inStock,
-                null,
-                null,
-                null,
-                0));
+        products.add(Product.fresh(line, name, role, form, finish, coverage, Swatch.of(wet, settled))
+                .with(new Opened(today.minusDays(openedDaysAgo), months))
+                .withAllergens(allergens)
+                .inStock(inStock));
     }
 }

@@ -23,15 +23,20 @@ import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
 import scree.app.picture.Upload;
 import scree.app.place.Placements;
-import scree.app.sitting.IntakeAnswers;
+import scree.app.sitting.Intake;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.StillLoading;
 import scree.app.studio.StudioId;
+import scree.core.care.Care;
 import scree.core.face.Tick;
 import scree.core.method.Aim;
+import scree.core.method.Occasion;
+import scree.core.shade.Coverage;
+import scree.core.shade.Finish;
+import scree.core.skin.SkinType;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Sitter;
 
@@ -93,14 +98,14 @@ class DemoLoader implements ApplicationRunner {
     /** What is made up about a sitter beside the face. */
     private record Extra(
             String plays,
-            String skinType,
+            SkinType skinType,
             String allergies,
             String notes,
             int hour,
             int minute,
             int minutes,
             int artist,
-            String occasion,
+            Occasion occasion,
             String bothers) {}
 
     @Override
@@ -187,14 +192,14 @@ class DemoLoader implements ApplicationRunner {
                 studio,
                 id,
                 0,
-                new IntakeAnswers(
+                new Intake(
                         x.occasion(),
                         9,
                         true,
-                        "MEDIUM",
-                        "SATIN",
+                        Coverage.MEDIUM,
+                        Finish.SATIN,
                         null,
-                        x.allergies() == null ? "CLEAR" : "NONE",
+                        x.allergies() == null ? Care.PatchTest.CLEAR : Care.PatchTest.NONE,
                         broken,
                         x.bothers(),
                         null));
@@ -237,50 +242,106 @@ class DemoLoader implements ApplicationRunner {
     private static List<Extra> extras() {
         return List.of(
                 new Extra(
-                        "Flute", "NORMAL", null, null, 8, 0, 40, 0, "CAMERA", "Three blemishes before every concert."),
+                        "Flute",
+                        SkinType.NORMAL,
+                        null,
+                        null,
+                        8,
+                        0,
+                        40,
+                        0,
+                        Occasion.CAMERA,
+                        "Three blemishes before every concert."),
                 new Extra(
                         "Bass",
-                        "DRY",
+                        SkinType.DRY,
                         null,
                         "Likes to talk about tuning.",
                         8,
                         10,
                         50,
                         1,
-                        "CAMERA",
+                        Occasion.CAMERA,
                         "Red nose in the cold."),
                 new Extra(
-                        "Soprano", "COMBINATION", null, null, 8, 50, 60, 0, "STAGE", "Base turned grey on her twice."),
+                        "Soprano",
+                        SkinType.COMBINATION,
+                        null,
+                        null,
+                        8,
+                        50,
+                        60,
+                        0,
+                        Occasion.STAGE,
+                        "Base turned grey on her twice."),
                 new Extra(
-                        "Viola", "DRY", null, "Keep the freckles.", 9, 10, 45, 1, "CAMERA", "Wants her freckles kept."),
-                new Extra("Horn", "NORMAL", null, null, 10, 0, 35, 0, "CAMERA", "Shines under lights."),
+                        "Viola",
+                        SkinType.DRY,
+                        null,
+                        "Keep the freckles.",
+                        9,
+                        10,
+                        45,
+                        1,
+                        Occasion.CAMERA,
+                        "Wants her freckles kept."),
+                new Extra("Horn", SkinType.NORMAL, null, null, 10, 0, 35, 0, Occasion.CAMERA, "Shines under lights."),
                 new Extra(
                         "Violin",
-                        "COMBINATION",
+                        SkinType.COMBINATION,
                         "fragrance",
                         "Yellow bases turn orange on her.",
                         10,
                         45,
                         60,
                         0,
-                        "CAMERA",
+                        Occasion.CAMERA,
                         "Never found a match."),
                 new Extra(
-                        "Trumpet", "OILY", "lanolin", null, 10, 10, 45, 1, "CAMERA", "Lip care around the mouthpiece."),
+                        "Trumpet",
+                        SkinType.OILY,
+                        "lanolin",
+                        null,
+                        10,
+                        10,
+                        45,
+                        1,
+                        Occasion.CAMERA,
+                        "Lip care around the mouthpiece."),
                 new Extra(
                         "Harp",
-                        "DRY",
+                        SkinType.DRY,
                         null,
                         "Thin skin, be gentle.",
                         11,
                         15,
                         55,
                         1,
-                        "CAMERA",
+                        Occasion.CAMERA,
                         "Fine lines under the eyes."),
-                new Extra("Oboe", "NORMAL", null, null, 12, 45, 40, 0, "CAMERA", "Fringe stays."),
-                new Extra("Timpani", "COMBINATION", null, null, 13, 0, 35, 1, "CAMERA", "Beard shadow by evening."),
-                new Extra("Cello", "DRY", "nickel", null, 13, 45, 60, 0, "CAMERA", "Likes it natural."),
-                new Extra("Clarinet", "OILY", null, null, 14, 0, 40, 1, "CAMERA", "Blemishes on the chin."));
+                new Extra("Oboe", SkinType.NORMAL, null, null, 12, 45, 40, 0, Occasion.CAMERA, "Fringe stays."),
+                new Extra(
+                        "Timpani",
+                        SkinType.COMBINATION,
+                        null,
+                        null,
+                        13,
+                        0,
+                        35,
+                        1,
+                        Occasion.CAMERA,
+                        "Beard shadow by evening."),
+                new Extra("Cello", SkinType.DRY, "nickel", null, 13, 45, 60, 0, Occasion.CAMERA, "Likes it natural."),
+                new Extra(
+                        "Clarinet",
+                        SkinType.OILY,
+                        null,
+                        null,
+                        14,
+                        0,
+                        40,
+                        1,
+                        Occasion.CAMERA,
+                        "Blemishes on the chin."));
     }
 }

@@ -182,8 +182,9 @@ public class Faces {
 
     /** Returns what a placement needs to know of the face, the artist's word over the reading. */
     public FaceBrief brief(TakenFace face, Sitting sitting) {
-        int age = sitting.birthYear() == null ? 0 : sitting.startsAt().getYear() - sitting.birthYear();
-        SkinType skin = sitting.skinType() == null ? null : SkinType.valueOf(sitting.skinType());
+        Integer birthYear = sitting.client().birthYear();
+        int age = birthYear == null ? 0 : sitting.startsAt().getYear() - birthYear;
+        SkinType skin = sitting.client().skinType();
         FaceSheet sheet = face.sheet();
         Map<Trait, Optional<Boolean>> overruled = sheet.overruled();
         return FaceBrief.of(

@@ -19,6 +19,10 @@ import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.StaleSave;
+import scree.core.care.Care;
+import scree.core.method.Occasion;
+import scree.core.shade.Coverage;
+import scree.core.shade.Finish;
 
 /** The Intake stage: a short form with the usual cautions. */
 @Controller
@@ -57,7 +61,7 @@ class IntakeController {
             return show(me, sitting, model, locale);
         }
         try {
-            sittings.saveIntake(me.studio(), id, form.getVersion(), form.answers());
+            sittings.saveIntake(me.studio(), id, form.version(), form.intake());
         } catch (StaleSave stale) {
             model.addAttribute("stored", IntakeForm.of((Sitting) stale.stored()));
             return show(me, sitting, model, locale);
@@ -67,6 +71,10 @@ class IntakeController {
 
     private String show(Member me, Sitting sitting, Model model, Locale locale) {
         model.addAttribute("sitting", sitting);
+        model.addAttribute("occasions", Occasion.values());
+        model.addAttribute("coverages", Coverage.values());
+        model.addAttribute("finishes", Finish.ofBases());
+        model.addAttribute("patchTests", Care.PatchTest.values());
         model.addAttribute("fromHome", links.answer(me.studio(), sitting.id()).orElse(null));
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "intake"));
         model.addAttribute("cautions", new CareWords(messages, locale).all(sitting));

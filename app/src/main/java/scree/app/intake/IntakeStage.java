@@ -4,6 +4,7 @@ import org.springframework.context.MessageSource;
 import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.stereotype.Component;
 import scree.app.look.Cairn;
+import scree.app.sitting.Intake;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.StageOfSitting;
 import scree.app.studio.StudioId;
@@ -31,10 +32,11 @@ class IntakeStage implements StageOfSitting {
         if (s.intakeAt() == null) {
             return new Cairn.Stage(key(), Cairn.State.TO_COME, null, null, null);
         }
-        String what = s.occasion() == null
+        Intake told = s.intake();
+        String what = told.occasion() == null
                 ? "asked"
-                : messages.getMessage("occasion." + s.occasion(), null, LocaleContextHolder.getLocale());
-        String hours = s.lastsHours() == null ? "" : ", " + s.lastsHours() + " h";
+                : messages.getMessage("occasion." + told.occasion(), null, LocaleContextHolder.getLocale());
+        String hours = told.lastsHours() == null ? "" : ", " + told.lastsHours() + " h";
         return new Cairn.Stage(key(), Cairn.State.DONE, what + hours, null, null);
     }
 }

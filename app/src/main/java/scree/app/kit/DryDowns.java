@@ -8,7 +8,6 @@ import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.colour.Lab;
 import scree.core.shade.DryDown;
-import scree.core.shade.Form;
 
 /** Learns what each product does between wet and settled, from stripes that artists watched or measured. */
 @Service
@@ -58,19 +57,14 @@ public class DryDowns {
         List<WatchedStripe> seen = mapper.of(studio, p.id());
         products.raiseKitVersion(studio);
         if (seen.isEmpty()) {
-            products.learn(studio, p.id(), null, null, null);
+            products.learn(studio, p.id(), null);
             return;
         }
-        Form form = Form.valueOf(p.form());
-        DryDown.Shift usual = DryDown.usual(
-                form,
-                products.shiftsOf(studio, form.name(), p.id()).stream()
-                        .map(RecordedShift::shift)
-                        .toList());
+        DryDown.Shift usual = DryDown.usual(p.form(), products.shiftsOf(studio, p.form(), p.id()));
         DryDown.Shift learned = DryDown.learned(
                 DryDown.Shift.between(p.wet(), p.recorded()),
                 usual,
                 seen.stream().map(WatchedStripe::seen).toList());
-        products.learn(studio, p.id(), learned.lightness(), learned.a(), learned.b());
+        products.learn(studio, p.id(), learned);
     }
 }

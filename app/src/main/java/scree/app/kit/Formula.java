@@ -4,7 +4,6 @@ import org.apache.ibatis.annotations.AutomapConstructor;
 import scree.core.mix.Batch;
 import scree.core.mix.Carrier;
 import scree.core.mix.Ingredient;
-import scree.core.shade.Form;
 
 /**
  * What a product is in a mix.
@@ -37,7 +36,7 @@ public record Formula(
 
     /** Returns what is taken while nothing was recorded. House choice: liquids are mostly water-based, creams and sticks oil. */
     static Formula guessed(Product p) {
-        Carrier carrier = switch (Form.valueOf(p.form())) {
+        Carrier carrier = switch (p.form()) {
             case LIQUID -> Carrier.WATER;
             case CREAM, STICK -> Carrier.OIL;
             case POWDER -> Carrier.POWDER;

@@ -17,7 +17,6 @@ import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.StaleSave;
 import scree.core.mix.Carrier;
-import scree.core.shade.Form;
 
 /** What a product is in a mix, and what stripes taught of it. */
 @Controller
@@ -95,7 +94,7 @@ class FormulaController {
         model.addAttribute("formula", formula);
         model.addAttribute("carriers", Carrier.values());
         model.addAttribute("seen", dryDowns.of(me.studio(), product.id()));
-        model.addAttribute("minutes", Form.valueOf(product.form()).dryDownMinutes());
+        model.addAttribute("minutes", product.form().dryDownMinutes());
         return "kit/formula";
     }
 }

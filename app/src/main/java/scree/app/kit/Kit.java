@@ -40,10 +40,9 @@ public class Kit implements Deletable {
     }
 
     public Page page(StudioId studio, Role role, String text, int number) {
-        String wanted = role == null ? null : role.name();
-        int total = mapper.count(studio, wanted, text.strip());
+        int total = mapper.count(studio, role, text.strip());
         int at = Math.max(0, Math.min(number, (total - 1) / PAGE));
-        return new Page(mapper.page(studio, wanted, text.strip(), PAGE, at * PAGE), total, at);
+        return new Page(mapper.page(studio, role, text.strip(), PAGE, at * PAGE), total, at);
     }
 
     public List<Product> all(StudioId studio) {
@@ -51,7 +50,7 @@ public class Kit implements Deletable {
     }
 
     public List<Product> withRole(StudioId studio, Role role) {
-        return mapper.withRole(studio, role.name());
+        return mapper.withRole(studio, role);
     }
 
     public Product get(StudioId studio, long id) {

@@ -86,7 +86,7 @@ class KitController {
 
     private Row row(Product p, LocalDate today, Locale locale) {
         Stones stones = new Stones();
-        LocalDate until = p.usableUntil();
+        LocalDate until = p.opened().until();
         String what = say("role." + p.role(), locale) + ", "
                 + say("form." + p.form(), locale).toLowerCase(locale) + ", "
                 + say("finish." + p.finish(), locale).toLowerCase(locale);
@@ -101,7 +101,7 @@ class KitController {
                 until == null ? null : until.toString(),
                 until != null && until.isBefore(today),
                 p.inStock(),
-                p.badDate());
+                p.opened().bad());
     }
 
     @GetMapping("/new")

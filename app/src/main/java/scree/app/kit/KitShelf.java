@@ -98,7 +98,7 @@ public class KitShelf {
             if (meanwhile != null) {
                 return meanwhile;
             }
-            Shelf fresh = new Shelf(version, today(studio), mapper.withRole(studio, Role.BASE.name()));
+            Shelf fresh = new Shelf(version, today(studio), mapper.withRole(studio, Role.BASE));
             synchronized (shelves) {
                 shelves.put(studio, fresh);
             }

@@ -3,124 +3,70 @@ package scree.app.kit;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import org.apache.ibatis.annotations.AutomapConstructor;
 import scree.core.care.Sensitivities;
 import scree.core.colour.Lab;
 import scree.core.shade.Candidate;
 import scree.core.shade.Coverage;
-import scree.core.shade.DryDown;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
+import scree.core.shade.Role;
 
 /**
- * A product of the kit as stored; enum names as text. The learned shift (settled minus wet) is null until a stripe was watched.
+ * A product of the kit.
  *
- * @param badDate the stored day of opening is none that a calendar has; {@code openedOn} is null then, and the form mends it
+ * @param contrastRatio how much of black under it it hides where it lies as on its swatch, 0 to 1
+ * @param allergens as the label says, or null
  */
 public record Product(
         long id,
         String line,
         String name,
-        String role,
-        String form,
-        String finish,
+        Role role,
+        Form form,
+        Finish finish,
         double contrastRatio,
-        double wetL,
-        double wetA,
-        double wetB,
-        double settledL,
-        double settledA,
-        double settledB,
-        LocalDate openedOn,
-        Integer monthsOpen,
+        Swatch swatch,
+        Opened opened,
         String allergens,
         boolean inStock,
-        Double learnedL,
-        Double learnedA,
-        Double learnedB,
-        boolean badDate,
         int version) {
-    @AutomapConstructor
-    public Product {}
-
-    /** A product whose day of opening is one. */
-    public Product(
-            long id,
-            String line,
-            String name,
-            String role,
-            String form,
-            String finish,
-            double contrastRatio,
-            double wetL,
-            double wetA,
-            double wetB,
-            double settledL,
-            double settledA,
-            double settledB,
-            LocalDate openedOn,
-            Integer monthsOpen,
-            String allergens,
-            boolean inStock,
-            Double learnedL,
-            Double learnedA,
-            Double learnedB,
-            int version) {
-        this(
-                id,
-                line,
-                name,
-                role,
-                form,
-                finish,
-                contrastRatio,
-                wetL,
-                wetA,
-                wetB,
-                settledL,
-                settledA,
-                settledB,
-                openedOn,
-                monthsOpen,
-                allergens,
-                inStock,
-                learnedL,
-                learnedA,
-                learnedB,
-                false,
-                version);
+    /** A product that is not stored yet: in stock, nothing known against it. */
+    public static Product fresh(
+            String line, String name, Role role, Form form, Finish finish, double contrastRatio, Swatch swatch) {
+        return new Product(0, line, name, role, form, finish, contrastRatio, swatch, Opened.UNKNOWN, null, true, 0);
     }
 
     public Lab wet() {
-        return Lab.of(wetL, wetA, wetB);
+        return swatch.wet();
     }
 
-    /** Returns the settled colour to count on: as learned from stripes, or as recorded while none was watched. */
+    /** Returns the settled colour to count on. */
     public Lab settled() {
-        return learned() ? new DryDown.Shift(learnedL, learnedA, learnedB).from(wet()) : recorded();
+        return swatch.settled();
     }
 
     /** Returns the settled colour as it was typed or measured on a swatch. */
     public Lab recorded() {
-        return Lab.of(settledL, settledA, settledB);
+        return swatch.recorded();
     }
 
+    /** Returns whether stripes taught what it does while it settles. */
     public boolean learned() {
-        return learnedL != null;
-    }
-
-    /** Returns settled minus wet, as counted on. */
-    public DryDown.Shift shift() {
-        return DryDown.Shift.between(wet(), settled());
+        return swatch.learned() != null;
     }
 
     /** Returns what ranking asks of it. */
     public Candidate candidate() {
-        return new Candidate(settled(), Form.valueOf(form), Finish.valueOf(finish), coverage());
+        return new Candidate(settled(), form, finish, coverage());
+    }
+
+    public boolean powder() {
+        return form == Form.POWDER;
     }
 
     public boolean pastItsTime(LocalDate today) {
-        return usableUntil() != null && usableUntil().isBefore(today);
+        LocalDate until = opened.until();
+        return until != null && until.isBefore(today);
     }
 
     /** Returns why a client is not to have it, empty when nothing speaks against it. */
@@ -147,29 +93,35 @@ public record Product(
 
     /** Returns the product with colours measured anew; what stripes had taught is to be worked out again. */
     public Product measured(Lab wet, Lab settled) {
+        return with(Swatch.of(wet, settled));
+    }
+
+    /** Returns the product with other colours. */
+    public Product with(Swatch other) {
         return new Product(
-                id,
-                line,
-                name,
-                role,
-                form,
-                finish,
-                contrastRatio,
-                wet.lightness(),
-                wet.a(),
-                wet.b(),
-                settled.lightness(),
-                settled.a(),
-                settled.b(),
-                openedOn,
-                monthsOpen,
-                allergens,
-                inStock,
-                null,
-                null,
-                null,
-                badDate,
-                version);
+                id, line, name, role, form, finish, contrastRatio, other, opened, allergens, inStock, version);
+    }
+
+    /** Returns the product with what is known of its opening. */
+    public Product with(Opened other) {
+        return new Product(
+                id, line, name, role, form, finish, contrastRatio, swatch, other, allergens, inStock, version);
+    }
+
+    /** Returns the product with what its label says, null when nothing. */
+    public Product withAllergens(String label) {
+        return new Product(id, line, name, role, form, finish, contrastRatio, swatch, opened, label, inStock, version);
+    }
+
+    /** Returns the product there to be used, or used up. */
+    public Product inStock(boolean there) {
+        return new Product(
+                id, line, name, role, form, finish, contrastRatio, swatch, opened, allergens, there, version);
+    }
+
+    /** Returns the product under the id that it is stored by. */
+    public Product stored(long as, int at) {
+        return new Product(as, line, name, role, form, finish, contrastRatio, swatch, opened, allergens, inStock, at);
     }
 
     public String fullName() {
@@ -178,11 +130,6 @@ public record Product(
 
     public Coverage coverage() {
         return Coverage.of(contrastRatio);
-    }
-
-    /** Returns the day it should no longer be used, or null when that is not known. */
-    public LocalDate usableUntil() {
-        return openedOn == null || monthsOpen == null ? null : openedOn.plusMonths(monthsOpen);
     }
 
     /** Returns the key that its stone keeps in every view. */

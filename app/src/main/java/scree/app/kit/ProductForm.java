@@ -10,6 +10,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import org.springframework.format.annotation.DateTimeFormat;
 import scree.app.web.CalendarDay;
+import scree.core.colour.Lab;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
@@ -61,18 +62,18 @@ record ProductForm(
         return new ProductForm(
                 p.line(),
                 p.name(),
-                Role.valueOf(p.role()),
-                Form.valueOf(p.form()),
-                Finish.valueOf(p.finish()),
+                p.role(),
+                p.form(),
+                p.finish(),
                 Math.round(p.contrastRatio() * 1000) / 10.0,
-                hundredths(p.wetL()),
-                hundredths(p.wetA()),
-                hundredths(p.wetB()),
-                hundredths(p.settledL()),
-                hundredths(p.settledA()),
-                hundredths(p.settledB()),
-                p.openedOn(),
-                p.monthsOpen(),
+                hundredths(p.wet().lightness()),
+                hundredths(p.wet().a()),
+                hundredths(p.wet().b()),
+                hundredths(p.recorded().lightness()),
+                hundredths(p.recorded().a()),
+                hundredths(p.recorded().b()),
+                p.opened().on(),
+                p.opened().months(),
                 p.allergens(),
                 p.inStock(),
                 p.version());
@@ -88,24 +89,14 @@ record ProductForm(
                 id,
                 line.strip(),
                 name.strip(),
-                role.name(),
-                form.name(),
-                finish.name(),
+                role,
+                form,
+                finish,
                 coverage / 100,
-                wetL,
-                wetA,
-                wetB,
-                settledL,
-                settledA,
-                settledB,
-                openedOn,
-                monthsOpen,
+                Swatch.of(Lab.of(wetL, wetA, wetB), Lab.of(settledL, settledA, settledB)),
+                new Opened(openedOn, monthsOpen),
                 allergens == null || allergens.isBlank() ? null : allergens.strip(),
                 Boolean.TRUE.equals(inStock),
-                null,
-                null,
-                null,
-                false,
                 version);
     }
 }

@@ -7,6 +7,9 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import scree.app.bin.BinTable;
 import scree.app.studio.StudioId;
+import scree.core.shade.DryDown;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 
 /** The products of one studio. */
 @Mapper
@@ -15,14 +18,14 @@ interface ProductMapper extends BinTable {
 
     List<Product> page(
             @Param("studio") StudioId studio,
-            @Param("role") String role,
+            @Param("role") Role role,
             @Param("text") String text,
             @Param("limit") int limit,
             @Param("offset") int offset);
 
-    int count(@Param("studio") StudioId studio, @Param("role") String role, @Param("text") String text);
+    int count(@Param("studio") StudioId studio, @Param("role") Role role, @Param("text") String text);
 
-    List<Product> withRole(@Param("studio") StudioId studio, @Param("role") String role);
+    List<Product> withRole(@Param("studio") StudioId studio, @Param("role") Role role);
 
     Product find(@Param("studio") StudioId studio, @Param("id") long id);
 
@@ -39,15 +42,10 @@ interface ProductMapper extends BinTable {
     int raiseKitVersion(@Param("studio") StudioId studio);
 
     /** Returns settled minus wet of a form's other products. */
-    List<RecordedShift> shiftsOf(@Param("studio") StudioId studio, @Param("form") String form, @Param("but") long but);
+    List<DryDown.Shift> shiftsOf(@Param("studio") StudioId studio, @Param("form") Form form, @Param("but") long but);
 
-    /** Puts the learned shift; nulls take it away. */
-    int learn(
-            @Param("studio") StudioId studio,
-            @Param("id") long id,
-            @Param("l") Double l,
-            @Param("a") Double a,
-            @Param("b") Double b);
+    /** Puts the learned shift; null takes it away. */
+    int learn(@Param("studio") StudioId studio, @Param("id") long id, @Param("shift") DryDown.Shift shift);
 
     List<Product> expiring(
             @Param("studio") StudioId studio, @Param("before") LocalDate before, @Param("limit") int limit);

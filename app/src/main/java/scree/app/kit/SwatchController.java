@@ -16,13 +16,12 @@ import scree.app.look.Stones;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.meter.Pressed;
-import scree.app.meter.Swatch;
+import scree.app.meter.PressedSwatch;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
-import scree.core.shade.Form;
 
 /** Measures a product's swatch with the colour meter: wet at once, settled after its dry-down. */
 @Controller
@@ -46,12 +45,12 @@ class SwatchController {
     @GetMapping
     String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Product product = kit.get(me.studio(), id);
-        Swatch swatch = meters.swatch(me.studio(), id);
+        PressedSwatch swatch = meters.swatch(me.studio(), id);
         model.addAttribute("product", product);
         model.addAttribute("wet", side("WET", swatch.wet(), product));
         model.addAttribute("settled", side("SETTLED", swatch.settled(), product));
         model.addAttribute("meter", meters.colourSetUp());
-        model.addAttribute("minutes", Form.valueOf(product.form()).dryDownMinutes());
+        model.addAttribute("minutes", product.form().dryDownMinutes());
         model.addAttribute(
                 "secondsLeft",
                 swatch.wetAt().map(at -> secondsLeft(at, product)).orElse(null));
@@ -61,7 +60,7 @@ class SwatchController {
     }
 
     private long secondsLeft(OffsetDateTime wetAt, Product product) {
-        Duration dry = Duration.ofMinutes(Form.valueOf(product.form()).dryDownMinutes());
+        Duration dry = Duration.ofMinutes(product.form().dryDownMinutes());
         return Math.max(
                 0,
                 Duration.between(clock.instant(), wetAt.toInstant().plus(dry)).toSeconds());
@@ -116,7 +115,7 @@ class SwatchController {
     @PostMapping("/take")
     String take(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
         Product product = kit.get(me.studio(), id);
-        Swatch swatch = meters.swatch(me.studio(), id);
+        PressedSwatch swatch = meters.swatch(me.studio(), id);
         Lab wet = swatch.wet().agree() ? swatch.wet().mean().orElseThrow() : product.wet();
         Lab settled = swatch.settled().agree() ? swatch.settled().mean().orElseThrow() : product.recorded();
         try {

@@ -43,14 +43,14 @@ public class Meters {
         Lab c = read();
         transaction.executeWithoutResult(status -> {
             mapper.holdSitting(studio, sitting);
-            mapper.addZonePress(studio, sitting, zone.name(), c.lightness(), c.a(), c.b());
+            mapper.addZonePress(studio, sitting, zone, c.lightness(), c.a(), c.b());
         });
     }
 
     /** Returns the presses of a zone's present reading, oldest first. */
     public Pressed pressed(StudioId studio, long sitting, Zone zone) {
         return pressed(mapper.zonePresses(studio, sitting).stream()
-                .filter(p -> p.zone().equals(zone.name()))
+                .filter(p -> p.zone() == zone)
                 .toList());
     }
 
@@ -59,14 +59,14 @@ public class Meters {
         Map<Zone, Pressed> all = new EnumMap<>(Zone.class);
         mapper.zonePresses(studio, sitting).stream()
                 .collect(Collectors.groupingBy(ZonePress::zone))
-                .forEach((zone, presses) -> all.put(Zone.valueOf(zone), pressed(presses)));
+                .forEach((zone, presses) -> all.put(zone, pressed(presses)));
         return all;
     }
 
     /** Forgets a zone's presses, to begin anew. */
     @Transactional
     public void forget(StudioId studio, long sitting, Zone zone) {
-        mapper.forgetZone(studio, sitting, zone.name());
+        mapper.forgetZone(studio, sitting, zone);
     }
 
     /** Lays the meter on its tile. */
@@ -106,9 +106,9 @@ public class Meters {
         return new Pressed(presses);
     }
 
-    public Swatch swatch(StudioId studio, long product) {
+    public PressedSwatch swatch(StudioId studio, long product) {
         List<SwatchPress> presses = mapper.swatchPresses(studio, product);
-        return new Swatch(
+        return new PressedSwatch(
                 Pressed.of(presses.stream()
                         .filter(p -> p.state().equals("WET"))
                         .map(SwatchPress::colour)

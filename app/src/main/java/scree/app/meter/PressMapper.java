@@ -5,6 +5,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import scree.app.studio.StudioId;
 import scree.core.light.MeteredLight;
+import scree.core.skin.Zone;
 
 /** What meters said in one studio. */
 @Mapper
@@ -12,14 +13,14 @@ interface PressMapper {
     int addZonePress(
             @Param("studio") StudioId studio,
             @Param("sitting") long sitting,
-            @Param("zone") String zone,
+            @Param("zone") Zone zone,
             @Param("l") double l,
             @Param("a") double a,
             @Param("b") double b);
 
     List<ZonePress> zonePresses(@Param("studio") StudioId studio, @Param("sitting") long sitting);
 
-    int forgetZone(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("zone") String zone);
+    int forgetZone(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("zone") Zone zone);
 
     int addSwatchPress(
             @Param("studio") StudioId studio,

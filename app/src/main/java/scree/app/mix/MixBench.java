@@ -16,6 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.base.BaseChoice;
 import scree.app.base.Bases;
+import scree.app.base.Worn;
 import scree.app.kit.Formula;
 import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
@@ -41,7 +42,6 @@ import scree.core.mix.RecipeSearch;
 import scree.core.shade.Role;
 import scree.core.shade.ShadeIndex;
 import scree.core.skin.MatchTarget;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Mixes on the bench: the best recipe of the kit, taps on it with undo, test mixes that teach strengths. */
 @Service
@@ -62,20 +62,11 @@ public class MixBench {
     private final Sittings sittings;
     private final Steps steps;
     private final Meters meters;
-    private final JsonMapper json;
     /** A tap changes the sheet, not what the kit offers: that is searched once for a skin and a kit. */
     private final Cache<Question, Proposed> proposals =
             Caffeine.newBuilder().maximumSize(PROPOSALS_KEPT).build();
 
-    MixBench(
-            Bases bases,
-            Kit kit,
-            KitShelf shelf,
-            Formulas formulas,
-            Sittings sittings,
-            Steps steps,
-            Meters meters,
-            JsonMapper json) {
+    MixBench(Bases bases, Kit kit, KitShelf shelf, Formulas formulas, Sittings sittings, Steps steps, Meters meters) {
         this.bases = bases;
         this.kit = kit;
         this.shelf = shelf;
@@ -83,14 +74,13 @@ public class MixBench {
         this.sittings = sittings;
         this.steps = steps;
         this.meters = meters;
-        this.json = json;
     }
 
     /** What can go into a mix for a sitting: usable bases near the skin and all drops. */
     record Pool(Map<Long, Product> products, Map<Long, Formula> formulas, List<Ingredient> ingredients) {
         Set<Long> drops() {
             return products.values().stream()
-                    .filter(p -> p.role().equals(Role.MIXER.name()))
+                    .filter(p -> p.role() == Role.MIXER)
                     .map(Product::id)
                     .collect(Collectors.toSet());
         }
@@ -122,7 +112,11 @@ public class MixBench {
             Recipe recipe,
             boolean touched,
             boolean undoable,
-            boolean redoable) {}
+            boolean redoable) {
+        Product product(Recipe.Part part) {
+            return pool.products().get(part.ingredient().id());
+        }
+    }
 
     Pool pool(StudioId studio, Sitting sitting, Lab target) {
         Map<Long, Formula> recorded = formulas.recorded(studio);
@@ -172,9 +166,9 @@ public class MixBench {
                 shelf.of(studio).version(),
                 shelf.today(studio),
                 target,
-                s.allergies(),
-                s.reactions(),
-                s.toldBefore());
+                s.client().allergies(),
+                s.intake().reactions(),
+                s.before().reactions());
         return proposals.get(question, q -> {
             Pool pool = pool(studio, s, target);
             return new Proposed(pool, new RecipeSearch(pool.ingredients(), pool.drops(), PARTS).best(target));
@@ -270,73 +264,26 @@ public class MixBench {
         }
     }
 
-    /** A part of a recipe as it was when it was taken. */
-    record TakenPart(String line, String name, int count, double l, double a, double b, double strength) {}
-
-    /** What goes into a choice's JSON. */
-    record More(List<TakenPart> recipe) {}
-
     /** Takes the mix as the base of the sitting, with its parts as they are now. */
     @Transactional
     public BaseChoice take(Member me, long id, String name, String against, long instead) {
         Bench bench = of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
         Recipe recipe = bench.recipe();
-        List<TakenPart> parts = recipe.parts().stream()
-                .map(p -> {
-                    Product own = bench.pool().products().get(p.ingredient().id());
-                    Lab c = own.settled();
-                    return new TakenPart(
-                            own.line(),
-                            own.name(),
-                            p.count(),
-                            c.lightness(),
-                            c.a(),
-                            c.b(),
-                            p.ingredient().strength());
-                })
-                .toList();
-        Product main =
-                bench.pool().products().get(recipe.parts().get(0).ingredient().id());
+        List<Worn.Part> parts =
+                recipe.parts().stream().map(p -> part(bench.product(p), p)).toList();
+        Product main = bench.product(recipe.parts().get(0));
         return bases.keep(
                 me,
                 id,
-                new BaseChoice.Worn(
-                        mixed(main, name, recipe.colour()),
-                        recipe.colour(),
-                        recipe.difference(),
-                        1,
-                        against,
-                        json.writeValueAsString(new More(parts))),
+                Worn.Mix.of(main, name, recipe.colour(), parts),
+                new BaseChoice.Standing(recipe.difference(), 1, against),
                 null,
                 instead);
     }
 
-    /** A mix behaves as its main part: form, finish, coverage. */
-    private static Product mixed(Product main, String name, Lab colour) {
-        Lab wet = colour;
-        return new Product(
-                0,
-                BaseChoice.MIX,
-                name,
-                main.role(),
-                main.form(),
-                main.finish(),
-                main.contrastRatio(),
-                wet.lightness(),
-                wet.a(),
-                wet.b(),
-                colour.lightness(),
-                colour.a(),
-                colour.b(),
-                null,
-                null,
-                null,
-                true,
-                null,
-                null,
-                null,
-                false,
-                0);
+    private static Worn.Part part(Product own, Recipe.Part p) {
+        return new Worn.Part(
+                own.line(), own.name(), p.count(), own.settled(), p.ingredient().strength());
     }
 
     /**

@@ -204,7 +204,7 @@ record MixView(
     private static List<Choice> choices(MixBench.Bench bench, boolean drops, BaseWords words) {
         Lab target = bench.target().colour();
         return bench.pool().products().values().stream()
-                .filter(p -> p.role().equals(Role.MIXER.name()) == drops)
+                .filter(p -> (p.role() == Role.MIXER) == drops)
                 .filter(p -> bench.sheet().parts().stream().noneMatch(s -> s.product() == p.id()))
                 .sorted(Comparator.comparing((Product p) -> splits(bench, p.id()))
                         .thenComparingDouble(p -> drops ? 0 : p.settled().differenceFrom(target)))

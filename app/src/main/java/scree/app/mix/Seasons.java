@@ -24,7 +24,6 @@ import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
 import scree.core.mix.Ingredient;
 import scree.core.mix.SeasonParts;
-import scree.core.shade.Form;
 import scree.core.shade.ShadeIndex;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SeasonPoint;
@@ -178,7 +177,7 @@ public class Seasons {
     private List<Product> usable(StudioId studio, Sitting s) {
         Sensitivities told = s.sensitivities();
         return shelf.of(studio).bases().stream()
-                .filter(p -> !p.form().equals(Form.POWDER.name()))
+                .filter(p -> !p.powder())
                 .filter(p -> p.struck(told, shelf.today(studio)).isEmpty())
                 .toList();
     }

@@ -26,7 +26,6 @@ import scree.app.sitting.UnreadableState;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
-import scree.core.colour.Lab;
 import scree.core.face.Side;
 import scree.core.method.PlacementMethod;
 import scree.core.placement.Area;
@@ -305,10 +304,9 @@ class PlaceController {
                         frame,
                         zone,
                         others,
-                        base.map(b -> b.line() + " " + b.name()).orElse(null),
-                        base.map(b -> Lab.of(b.settledL(), b.settledA(), b.settledB()))
-                                .orElse(null),
-                        words.broken(sitting.brokenSkin(), plan.broken()),
+                        base.map(BaseChoice::fullName).orElse(null),
+                        base.map(BaseChoice::settled).orElse(null),
+                        words.broken(sitting.intake().brokenSkin(), plan.broken()),
                         words));
         model.addAttribute(
                 "leftOut",

@@ -41,6 +41,7 @@ import scree.core.placement.Plan;
 import scree.core.placement.Planner;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinReading;
+import scree.core.skin.SkinType;
 import scree.core.skin.Zone;
 
 /** Plans the placement of a sitting, chooses products of the kit for it, keeps what the artist changed. */
@@ -67,7 +68,7 @@ public class Placements {
     private final Remembered<PlanKey, Plan> plans = new Remembered<>(PLANS_KEPT);
 
     /** All that a plan depends on. */
-    private record PlanKey(FaceSheet face, PlaceSheet place, Integer birthYear, int year, String skinType) {}
+    private record PlanKey(FaceSheet face, PlaceSheet place, Integer birthYear, int year, SkinType skinType) {}
 
     private record FilmKey(Lab colour, double contrast) {}
 
@@ -121,7 +122,11 @@ public class Placements {
 
     private Plan planned(Sitting sitting, TakenFace face, PlaceSheet sheet) {
         PlanKey key = new PlanKey(
-                face.sheet(), sheet, sitting.birthYear(), sitting.startsAt().getYear(), sitting.skinType());
+                face.sheet(),
+                sheet,
+                sitting.client().birthYear(),
+                sitting.startsAt().getYear(),
+                sitting.client().skinType());
         return plans.of(key, () -> Planner.plan(faces.brief(face, sitting), sheet.method(), sheet.zoneEdits()));
     }
 

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.base.BaseChoice;
 import scree.app.base.Bases;
+import scree.app.base.Worn;
 import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.look.Stones;
@@ -38,10 +39,9 @@ import scree.app.web.CalendarDay;
 import scree.app.web.Once;
 import scree.app.web.Origin;
 import scree.core.colour.Srgb;
+import scree.core.light.LightVerdict;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SeasonPoint;
-import scree.core.skin.SkinReading;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The record of a client: who they are and what was read and taken, sitting by sitting. */
 @Controller
@@ -58,7 +58,6 @@ class RecordController {
     private final Accounts accounts;
     private final RemoteLinks links;
     private final MessageSource messages;
-    private final JsonMapper json;
     private final StudioTime time;
     private final Once once;
     private final Origin origin;
@@ -72,7 +71,6 @@ class RecordController {
             Accounts accounts,
             RemoteLinks links,
             MessageSource messages,
-            JsonMapper json,
             StudioTime time,
             Once once,
             Origin origin) {
@@ -86,7 +84,6 @@ class RecordController {
         this.accounts = accounts;
         this.links = links;
         this.messages = messages;
-        this.json = json;
         this.time = time;
     }
 
@@ -186,14 +183,17 @@ class RecordController {
                 choice == null ? null : Srgb.hex(choice.settled()),
                 choice == null ? null : stones.pebble(choice.stoneId(), 24, 20, 16),
                 choice == null ? null : String.format(Locale.ROOT, "ΔE %.1f", choice.difference()),
-                choice == null || choice.rank() == 1
+                choice == null || choice.standing().rank() == 1
                         ? null
-                        : messages.getMessage("record.rank", new Object[] {choice.rank()}, locale),
+                        : messages.getMessage(
+                                "record.rank", new Object[] {choice.standing().rank()}, locale),
                 choice == null ? null : note(choice, locale),
-                choice == null ? null : choice.overruled(),
-                choice != null && choice.trust().equals(SkinReading.Trust.PROVISIONAL.name())
+                choice == null ? null : choice.standing().overruled(),
+                choice != null && choice.provisional()
                         ? messages.getMessage(
-                                "UNFIT".equals(choice.lightGrade()) ? "record.provisional.light" : "record.provisional",
+                                choice.light() == LightVerdict.Grade.UNFIT
+                                        ? "record.provisional.light"
+                                        : "record.provisional",
                                 null,
                                 locale)
                         : null);
@@ -201,14 +201,11 @@ class RecordController {
 
     /** Returns the note with the bridge to the neck that was kept beside the base. */
     private String note(BaseChoice choice, Locale locale) {
-        if (choice.more() == null) {
+        Worn.Neck kept = choice.worn().neck();
+        if (kept == null) {
             return choice.note();
         }
-        var way = json.readTree(choice.more()).path("neck").path("way");
-        if (!way.isString()) {
-            return choice.note();
-        }
-        String neck = messages.getMessage("neck.way." + way.asString(), null, locale);
+        String neck = messages.getMessage("neck.way." + kept.way(), null, locale);
         return choice.note() == null ? neck : choice.note() + ". " + neck;
     }
 

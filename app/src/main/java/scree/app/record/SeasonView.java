@@ -112,7 +112,8 @@ record SeasonView(
     private static Stone stone(
             Sat s, double x, double y, double leanY, double top, double bottom, MessageSource messages, Locale locale) {
         BaseChoice base = s.base();
-        Double baseY = base == null ? null : Double.valueOf(depthY(base.settledL(), top, bottom));
+        Double baseY =
+                base == null ? null : Double.valueOf(depthY(base.settled().lightness(), top, bottom));
         return new Stone(
                 DAY.format(s.point().day()),
                 x,
@@ -173,12 +174,14 @@ record SeasonView(
 
     private static double lightest(Sat s) {
         return Math.max(
-                s.point().skin().lightness(), s.base() == null ? 0 : s.base().settledL());
+                s.point().skin().lightness(),
+                s.base() == null ? 0 : s.base().settled().lightness());
     }
 
     private static double deepest(Sat s) {
         return Math.min(
-                s.point().skin().lightness(), s.base() == null ? 100 : s.base().settledL());
+                s.point().skin().lightness(),
+                s.base() == null ? 100 : s.base().settled().lightness());
     }
 
     private static double depthY(double lightness, double top, double bottom) {

@@ -29,6 +29,9 @@ import scree.core.light.LightCode;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
 import scree.core.reason.Severity;
+import scree.core.shade.Coverage;
+import scree.core.shade.Finish;
+import scree.core.skin.SkinType;
 
 /** What a client sees who opens a link: how to take the picture, a check at once, a short form, thanks. */
 @Controller
@@ -60,6 +63,9 @@ class RemoteController {
         model.addAttribute("link", link);
         model.addAttribute("zone", time.zone(link.studio()));
         model.addAttribute("token", token);
+        model.addAttribute("skinTypes", SkinType.values());
+        model.addAttribute("coverages", Coverage.values());
+        model.addAttribute("finishes", Finish.ofBases());
         links.checked(link).ifPresent(c -> {
             List<Said> said = said(c, locale);
             model.addAttribute("said", said);

@@ -3,6 +3,10 @@ package scree.app.remote;
 import jakarta.validation.constraints.AssertTrue;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Arrays;
+import scree.core.shade.Coverage;
+import scree.core.shade.Finish;
+import scree.core.skin.SkinType;
 
 /** What the client types; blank fields were left open. */
 public record RemoteForm(
@@ -36,9 +40,9 @@ public record RemoteForm(
         return new RemoteAnswer(
                 text(hair),
                 text(eyes),
-                known(skinType, "DRY", "NORMAL", "COMBINATION", "OILY"),
-                known(coverage, "SHEER", "MEDIUM", "FULL"),
-                known(finish, "MATTE", "SATIN", "DEWY"),
+                known(skinType, SkinType.values()),
+                known(coverage, Coverage.values()),
+                known(finish, Finish.values()),
                 text(allergies),
                 text(concerns),
                 text(wentWrong));
@@ -48,7 +52,11 @@ public record RemoteForm(
         return t == null || t.isBlank() ? null : t.strip();
     }
 
-    private static String known(String value, String... allowed) {
-        return value != null && java.util.List.of(allowed).contains(value) ? value : null;
+    /** A choice that is none was never offered; it is left open. */
+    private static <E extends Enum<E>> E known(String value, E[] choices) {
+        return Arrays.stream(choices)
+                .filter(c -> c.name().equals(value))
+                .findFirst()
+                .orElse(null);
     }
 }

@@ -20,7 +20,7 @@ import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
-import scree.app.sitting.IntakeAnswers;
+import scree.app.sitting.Intake;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Member;
@@ -249,17 +249,11 @@ public class RemoteLinks implements Upkeep.Task {
                 studio,
                 sitting,
                 0,
-                new IntakeAnswers(
-                        null,
-                        null,
-                        null,
+                Intake.told(
                         answer.coverage(),
                         answer.finish(),
                         answer.allergies(),
-                        null,
-                        null,
-                        bothers.isEmpty() ? null : cut(bothers.stream().collect(Collectors.joining(" "))),
-                        null));
+                        bothers.isEmpty() ? null : cut(bothers.stream().collect(Collectors.joining(" ")))));
         sittings.cameIn(studio, sitting);
         mapper.forgetTry(studio, link.id());
     }

@@ -41,7 +41,7 @@ public class Cairns {
                         ? new Cairn.Stage(s.key(), Cairn.State.PRESENT, s.result(), s.colour(), s.colourId())
                         : s)
                 .toList();
-        String plays = sitting.plays() == null ? "" : sitting.plays() + " · ";
+        String plays = sitting.client().plays() == null ? "" : sitting.client().plays() + " · ";
         String line = plays + CLOCK.format(sitting.startsAt()) + " · " + sitting.artistFirstName();
         return Cairn.stack(sitting.id(), sitting.clientName(), sitting.clientId(), line, reached);
     }

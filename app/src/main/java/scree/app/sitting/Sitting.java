@@ -2,45 +2,37 @@ package scree.app.sitting;
 
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
+import scree.app.client.Client;
+import scree.app.studio.Artist;
 import scree.core.care.Care;
 import scree.core.care.Sensitivities;
 
 /**
- * One appointment with its intake, joined with the names it is shown by. Null where nothing was asked yet.
+ * One appointment with its intake, joined with the names it is shown by.
  *
- * @param toldBefore reactions told for the client's other sittings, from home too, or null
- * @param reactedBefore whether a patch test of another sitting reacted
+ * @param startsAt on the studio's clock
+ * @param doneAt null while it is not done
+ * @param intakeAt when the intake was first kept, or null
+ * @param cameInAt when it was sent from home, or null
  */
 public record Sitting(
         long id,
-        long clientId,
-        String clientName,
-        String plays,
-        String allergies,
-        String skinType,
-        Integer birthYear,
-        long artistId,
-        String artistName,
+        Client client,
+        Artist artist,
         LocalDateTime startsAt,
         int minutes,
         String event,
-        OffsetDateTime doneAt,
-        String occasion,
-        Integer lastsHours,
-        Boolean flash,
-        String coverage,
-        String finish,
-        String reactions,
-        String patchTest,
-        String brokenSkin,
-        String bothers,
-        String loves,
-        String toldBefore,
-        boolean reactedBefore,
-        OffsetDateTime intakeAt,
         EventLight eventLight,
+        Intake intake,
+        ToldBefore before,
+        OffsetDateTime intakeAt,
         OffsetDateTime cameInAt,
+        OffsetDateTime doneAt,
         int version) {
+    public Sitting {
+        intake = intake == null ? Intake.OPEN : intake; // a row of nulls is none to the mapper
+    }
+
     /** The light in which the face will be seen. */
     public enum EventLight {
         DAYLIGHT,
@@ -53,25 +45,42 @@ public record Sitting(
 
     /** Returns everything the client ever told of allergies and reactions, to be held against labels. */
     public Sensitivities sensitivities() {
-        return Sensitivities.of(allergies, reactions, toldBefore);
+        return Sensitivities.of(client.allergies(), intake.reactions(), before.reactions());
     }
 
     /** Returns what there is to be careful about. */
     public Care.Known care() {
-        Care.PatchTest patch = patchTest == null ? null : Care.PatchTest.valueOf(patchTest);
-        return new Care.Known(allergies, reactions, toldBefore, patch, reactedBefore, brokenSkin);
+        return new Care.Known(
+                client.allergies(),
+                intake.reactions(),
+                before.reactions(),
+                intake.patchTest(),
+                before.patchReacted(),
+                intake.brokenSkin());
     }
 
     public boolean done() {
         return doneAt != null;
     }
 
-    public String clientFirstName() {
-        return clientName.split(" ")[0];
+    public long clientId() {
+        return client.id();
+    }
+
+    public String clientName() {
+        return client.name();
+    }
+
+    public long artistId() {
+        return artist.id();
+    }
+
+    public String artistName() {
+        return artist.name();
     }
 
     public String artistFirstName() {
-        return artistName.split(" ")[0];
+        return artist.firstName();
     }
 
     public LocalDateTime endsAt() {

@@ -30,7 +30,7 @@ interface SittingMapper extends BinTable {
             @Param("studio") StudioId studio,
             @Param("id") long id,
             @Param("version") int version,
-            @Param("i") IntakeAnswers answers);
+            @Param("i") Intake answers);
 
     int putEventLight(@Param("studio") StudioId studio, @Param("id") long id, @Param("light") Sitting.EventLight light);
 

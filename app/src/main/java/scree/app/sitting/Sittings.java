@@ -49,7 +49,7 @@ public class Sittings implements Deletable {
 
     /** @throws StaleSave when someone else saved in between; carries the stored sitting */
     @Transactional
-    public void saveIntake(StudioId studio, long id, int version, IntakeAnswers answers) {
+    public void saveIntake(StudioId studio, long id, int version, Intake answers) {
         if (mapper.saveIntake(studio, id, version, answers) == 0) {
             throw new StaleSave(get(studio, id));
         }

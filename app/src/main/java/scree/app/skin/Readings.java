@@ -275,17 +275,17 @@ public class Readings {
     @Transactional
     public void say(Member me, long sitting, Answer answer) {
         sittings.get(me.studio(), sitting);
-        skin.say(me.studio(), sitting, answer.witness().name(), answer.name(), me.artistId());
+        skin.say(me.studio(), sitting, answer.witness(), answer, me.artistId());
     }
 
     @Transactional
     public void strike(StudioId studio, long sitting, Witness witness, boolean struck) {
-        skin.strike(studio, sitting, witness.name(), struck);
+        skin.strike(studio, sitting, witness, struck);
     }
 
     @Transactional
     public void unsay(StudioId studio, long sitting, Witness witness) {
-        skin.unsay(studio, sitting, witness.name());
+        skin.unsay(studio, sitting, witness);
     }
 
     // ---- measuring ----

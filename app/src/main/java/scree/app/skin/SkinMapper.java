@@ -5,6 +5,11 @@ import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import scree.app.studio.StudioId;
+import scree.core.skin.Answer;
+import scree.core.skin.Region;
+import scree.core.skin.SkinFinding;
+import scree.core.skin.SkinType;
+import scree.core.skin.Witness;
 
 /** What eyes and fingers add to a reading, in one studio: witnesses of the undertone, texture, skin type, phones. */
 @Mapper
@@ -14,17 +19,17 @@ interface SkinMapper {
     int say(
             @Param("studio") StudioId studio,
             @Param("sitting") long sitting,
-            @Param("witness") String witness,
-            @Param("answer") String answer,
+            @Param("witness") Witness witness,
+            @Param("answer") Answer answer,
             @Param("artist") long artist);
 
     int strike(
             @Param("studio") StudioId studio,
             @Param("sitting") long sitting,
-            @Param("witness") String witness,
+            @Param("witness") Witness witness,
             @Param("struck") boolean struck);
 
-    int unsay(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("witness") String witness);
+    int unsay(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("witness") Witness witness);
 
     List<Touched> touched(@Param("studio") StudioId studio, @Param("sitting") long sitting);
 
@@ -37,20 +42,23 @@ interface SkinMapper {
     int putType(
             @Param("studio") StudioId studio,
             @Param("sitting") long sitting,
-            @Param("region") String region,
-            @Param("type") String type);
+            @Param("region") Region region,
+            @Param("type") SkinType type);
 
-    int clearType(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("region") String region);
+    int clearType(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("region") Region region);
 
     List<RuledFinding> ruled(@Param("studio") StudioId studio, @Param("sitting") long sitting);
 
     int rule(
             @Param("studio") StudioId studio,
             @Param("sitting") long sitting,
-            @Param("finding") String finding,
+            @Param("finding") SkinFinding.Code finding,
             @Param("artist") long artist);
 
-    int unrule(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("finding") String finding);
+    int unrule(
+            @Param("studio") StudioId studio,
+            @Param("sitting") long sitting,
+            @Param("finding") SkinFinding.Code finding);
 
     /** Returns the map of a phone as JSON, or null. */
     String phone(@Param("studio") StudioId studio, @Param("camera") String camera);

@@ -16,7 +16,6 @@ import scree.core.light.LightFigures;
 import scree.core.light.LightJudge;
 import scree.core.light.LightVerdict;
 import scree.core.light.MeteredLight;
-import scree.core.skin.Answer;
 import scree.core.skin.FreeSpot;
 import scree.core.skin.SkinReading;
 import scree.core.skin.SpotReading;
@@ -38,8 +37,7 @@ record StoredReading(
 
     static Map<Witness, Testimony> testimony(List<TestimonyRow> rows) {
         Map<Witness, Testimony> said = new EnumMap<>(Witness.class);
-        rows.forEach(
-                t -> said.put(Witness.valueOf(t.witness()), new Testimony(Answer.valueOf(t.answer()), t.struck())));
+        rows.forEach(t -> said.put(t.witness(), new Testimony(t.answer(), t.struck())));
         return said;
     }
 

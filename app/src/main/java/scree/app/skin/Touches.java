@@ -47,9 +47,9 @@ public class Touches {
     public void type(StudioId studio, long sitting, Region region, SkinType type) {
         sittings.get(studio, sitting);
         if (type == null) {
-            mapper.clearType(studio, sitting, region.name());
+            mapper.clearType(studio, sitting, region);
         } else {
-            mapper.putType(studio, sitting, region.name(), type.name());
+            mapper.putType(studio, sitting, region, type);
         }
     }
 
@@ -63,8 +63,8 @@ public class Touches {
     @Transactional
     public void rule(Member me, long sitting, SkinFinding.Code finding) {
         sittings.hold(me.studio(), sitting);
-        if (mapper.unrule(me.studio(), sitting, finding.name()) == 0) {
-            mapper.rule(me.studio(), sitting, finding.name(), me.artistId());
+        if (mapper.unrule(me.studio(), sitting, finding) == 0) {
+            mapper.rule(me.studio(), sitting, finding, me.artistId());
         }
     }
 

@@ -119,7 +119,7 @@ class TodayController {
         for (Sitting s : day) {
             List<String> grave = s.done() ? List.of() : words.grave(s, s.intakeAt() != null);
             if (!grave.isEmpty()) {
-                String who = s.clientFirstName() + ", "
+                String who = s.client().firstName() + ", "
                         + "%d:%02d"
                                 .formatted(s.startsAt().getHour(), s.startsAt().getMinute());
                 lines.add(new LookOut(s.id(), who, String.join(" ", grave)));
@@ -132,8 +132,9 @@ class TodayController {
         Stones stones = new Stones();
         List<Ending> endings = new ArrayList<>();
         for (Product p : kit.soonPastTheirTime(me.studio(), MOST_EXPIRING)) {
-            long days = ChronoUnit.DAYS.between(today, p.usableUntil());
-            long span = Math.max(1, ChronoUnit.DAYS.between(p.openedOn(), p.usableUntil()));
+            long days = ChronoUnit.DAYS.between(today, p.opened().until());
+            long span = Math.max(
+                    1, ChronoUnit.DAYS.between(p.opened().on(), p.opened().until()));
             String left = days < 0
                     ? say("today.past", locale)
                     : days < 14 ? say("today.days", locale, days) : say("today.weeks", locale, days / 7);
@@ -141,7 +142,7 @@ class TodayController {
                     p.fullName(),
                     stones.pebble(p.stoneId(), 24, 20, 16),
                     Srgb.hex(p.settled()),
-                    say("today.open", locale, p.monthsOpen()),
+                    say("today.open", locale, p.opened().months()),
                     left,
                     Math.max(0.03, Math.min(1, (double) days / span)),
                     days < 0));

@@ -32,7 +32,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
 import scree.app.WebTest;
+import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Swatch;
 import scree.app.look.Cairn;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
@@ -40,6 +42,9 @@ import scree.core.colour.Lab;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
 import scree.core.shade.BaseRanking;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 import scree.core.shade.ShadeReason;
 import scree.core.shade.Wear;
 import scree.core.skin.MatchTarget;
@@ -128,7 +133,7 @@ class BaseControllerTest {
         var wet = BaseSetting.usual().withPrimer(OffsetDateTime.now(), 5);
         given(bases.shortlist(any(), anyLong(), any()))
                 .willReturn(Optional.of(
-                        of(SkinReading.Trust.COLOUR_CARD, wet, List.of(ranked(7, 1, "POWDER", 0)), List.of())));
+                        of(SkinReading.Trust.COLOUR_CARD, wet, List.of(ranked(7, 1, Form.POWDER, 0)), List.of())));
         http.perform(get("/sittings/5/base?form=POWDER").with(user(RUNA)))
                 .andExpect(content().string(containsString("Left stone in the pan, right on this skin: 3.0 deeper.")))
                 .andExpect(content().string(containsString("The skin is still wet")))
@@ -141,7 +146,7 @@ class BaseControllerTest {
         var both = BaseSetting.usual().with(BaseSetting.Ask.FRECKLES, true).with(BaseSetting.Ask.HEAVY_CONTOUR, true);
         given(bases.shortlist(any(), anyLong(), any()))
                 .willReturn(Optional.of(
-                        of(SkinReading.Trust.COLOUR_CARD, both, List.of(ranked(1, 1, "LIQUID", 0)), List.of())));
+                        of(SkinReading.Trust.COLOUR_CARD, both, List.of(ranked(1, 1, Form.LIQUID, 0)), List.of())));
         http.perform(get("/sittings/5/base").with(user(RUNA)))
                 .andExpect(content().string(containsString("One of the two has to give")));
     }
@@ -184,9 +189,9 @@ class BaseControllerTest {
     @Test
     void takingABaseHandsOnTheNoteAndWhatSpokeAgainstIt() throws Exception {
         Shortlist.Ranked struck = new Shortlist.Ranked(
-                ranked(2, 0, "LIQUID", 1.5).product(),
+                ranked(2, 0, Form.LIQUID, 1.5).product(),
                 0,
-                ranked(2, 0, "LIQUID", 1.5).placed(),
+                ranked(2, 0, Form.LIQUID, 1.5).placed(),
                 List.of(),
                 List.of(Product.Struck.PAST_ITS_TIME));
         given(bases.standing(any(), anyLong(), anyLong())).willReturn(Optional.of(struck));
@@ -209,7 +214,7 @@ class BaseControllerTest {
 
     @Test
     void aBaseWithNothingAgainstItIsTakenWithoutAWord() throws Exception {
-        Shortlist.Ranked first = ranked(2, 1, "LIQUID", 0);
+        Shortlist.Ranked first = ranked(2, 1, Form.LIQUID, 0);
         given(bases.standing(any(), anyLong(), anyLong())).willReturn(Optional.of(first));
         http.perform(post("/sittings/5/base/take")
                         .param("product", "2")
@@ -230,30 +235,21 @@ class BaseControllerTest {
         verify(bases).toggleStripe(RUNA.studio(), 5, 3, List.of(1L, 2L, 3L));
     }
 
-    private static Shortlist.Ranked ranked(int i, int rank, String form, double cost) {
+    private static Shortlist.Ranked ranked(int i, int rank, Form form, double cost) {
         Product p = new Product(
                 i,
                 "Marl",
                 String.valueOf(i),
-                "BASE",
+                Role.BASE,
                 form,
-                "SATIN",
+                Finish.SATIN,
                 .8,
-                61,
-                10,
-                17,
-                60 + .9 * i,
-                10,
-                17,
-                null,
-                null,
+                Swatch.of(Lab.of(61, 10, 17), Lab.of(60 + .9 * i, 10, 17)),
+                Opened.UNKNOWN,
                 null,
                 true,
-                null,
-                null,
-                null,
                 0);
-        Lab on = form.equals("POWDER") ? Lab.of(p.settledL() - 3, 10, 17) : p.settled();
+        Lab on = form == Form.POWDER ? Lab.of(p.settled().lightness() - 3, 10, 17) : p.settled();
         List<Reason> undertone = cost == 0
                 ? List.of()
                 : List.of(Reason.check(
@@ -284,9 +280,9 @@ class BaseControllerTest {
     private static Shortlist list(SkinReading.Trust trust, int size) {
         List<Shortlist.Ranked> ranked = new ArrayList<>();
         for (int i = 1; i <= size; i++) {
-            ranked.add(ranked(i, i, "LIQUID", i == 3 ? 1.5 : 0));
+            ranked.add(ranked(i, i, Form.LIQUID, i == 3 ? 1.5 : 0));
         }
-        Shortlist.Ranked own = ranked(9, 0, "LIQUID", 0);
+        Shortlist.Ranked own = ranked(9, 0, Form.LIQUID, 0);
         Shortlist.Ranked apart =
                 new Shortlist.Ranked(own.product(), 0, own.placed(), own.reasons(), List.of(Product.Struck.ALLERGEN));
         return of(trust, BaseSetting.usual(), ranked, List.of(apart));

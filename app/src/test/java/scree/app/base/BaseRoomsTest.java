@@ -24,6 +24,7 @@ import scree.app.kit.WatchedStripe;
 import scree.core.reason.Reason;
 import scree.core.shade.BaseRanking;
 import scree.core.shade.DryDown;
+import scree.core.shade.Form;
 import scree.core.shade.NeckBridge;
 import scree.core.shade.StripeSight.Coat;
 import scree.core.shade.StripeSight.Look;
@@ -123,8 +124,8 @@ class BaseRoomsTest {
 
     @Test
     void waysThatDoNoMoreThanLeavingItSayThatAndTheVerdictNamesTheBest() {
-        Product base = product(1, 58, "LIQUID");
-        Product bronzer = product(2, 44, "POWDER");
+        Product base = product(1, 58, Form.LIQUID);
+        Product bronzer = product(2, 44, Form.POWDER);
         var kit = new NeckBridge.Kit(
                 new NeckBridge.Product(1, base.settled(), .8),
                 List.of(),
@@ -136,8 +137,8 @@ class BaseRoomsTest {
                 ways,
                 SKIN,
                 ReferenceCurve.at(64),
-                base,
-                Map.of(1L, base, 2L, bronzer),
+                shade(base),
+                Map.of(1L, shade(base), 2L, shade(bronzer)),
                 true,
                 NeckBridge.Way.VEIL,
                 WORDS);
@@ -159,7 +160,7 @@ class BaseRoomsTest {
 
     @Test
     void whatSpokeAgainstIsKeptInTheWordsOfThePage() {
-        Product p = product(3, 60, "POWDER");
+        Product p = product(3, 60, Form.POWDER);
         var placed = new BaseRanking.Placed(
                 3,
                 p.settled(),
@@ -174,5 +175,9 @@ class BaseRoomsTest {
                 .contains("Powder clings to dry skin.")
                 .doesNotContain("flash");
         assertThat(WORDS.overruled(ranked(p, 1))).isNull();
+    }
+
+    private static Worn.Shade shade(Product p) {
+        return Worn.Shade.of(p, p.settled());
     }
 }

@@ -23,6 +23,7 @@ import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
 import scree.core.shade.BaseRanking;
 import scree.core.shade.Coverage;
+import scree.core.shade.Form;
 import scree.core.shade.ShadeReason;
 import scree.core.shade.Wear;
 import scree.core.skin.SkinReading;
@@ -115,7 +116,7 @@ class BaseViewTest {
     /** A powder looks deeper on skin than in the pan: both are shown, and by how much. */
     @Test
     void aPowderShowsItsPanBehindItsStone() {
-        Product powder = product(7, PAN, "POWDER");
+        Product powder = product(7, PAN, Form.POWDER);
         Lab on = Lab.of(62, powder.settled().a(), powder.settled().b());
         BaseView.Row row = view(one(powder, on, BaseSetting.usual(), List.of(), List.of()))
                 .rows()
@@ -125,7 +126,7 @@ class BaseViewTest {
             assertThat(m.loud()).isFalse();
             assertThat(m.words()).contains("4.0 deeper");
         });
-        Product liquid = product(8, PAN, "LIQUID");
+        Product liquid = product(8, PAN, Form.LIQUID);
         BaseView.Row plain = view(one(liquid, on, BaseSetting.usual(), List.of(), List.of()))
                 .rows()
                 .get(0);
@@ -135,7 +136,7 @@ class BaseViewTest {
 
     @Test
     void powderOnWetSkinIsWarnedOfUntilThePrimerIsDry() {
-        Product powder = product(7, PAN, "POWDER");
+        Product powder = product(7, PAN, Form.POWDER);
         BaseSetting justLaid = BaseSetting.usual().withPrimer(OffsetDateTime.ofInstant(NOW, ZoneOffset.UTC), 5);
         BaseView wet = view(one(powder, SKIN, justLaid, List.of(), List.of()));
         assertThat(wet.rows().get(0).marks())
@@ -156,7 +157,7 @@ class BaseViewTest {
     @CsvSource({"0, less", "0.5, less", "1, as usual", "1.5, more", "2, more"})
     void howMuchPowdersDeepenIsSaidInWords(double strength, String word) {
         BaseSetting setting = BaseSetting.usual().withPowder(strength);
-        BaseView view = view(one(product(7, PAN, "POWDER"), SKIN, setting, List.of(), List.of()));
+        BaseView view = view(one(product(7, PAN, Form.POWDER), SKIN, setting, List.of(), List.of()));
         assertThat(view.asked().powderWords()).contains(word);
         assertThat(view.asked().powders()).isTrue();
         assertThat(view(list(62)).asked().powders()).isFalse();
@@ -168,7 +169,7 @@ class BaseViewTest {
         for (boolean against : new boolean[] {true, false}) {
             Reason reason = against ? Reason.check(code) : Reason.note(code);
             BaseView.Row row = view(one(
-                            product(1, 62, "LIQUID"), SKIN, BaseSetting.usual(), List.of(), List.of(reason)))
+                            product(1, 62, Form.LIQUID), SKIN, BaseSetting.usual(), List.of(), List.of(reason)))
                     .rows()
                     .get(0);
             assertThat(row.marks()).singleElement().satisfies(m -> {

@@ -153,7 +153,7 @@ class RoomControllersTest {
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(status().isNotFound());
-        verify(bases, never()).keep(any(), anyLong(), any(), any(), anyLong());
+        verify(bases, never()).keep(any(), anyLong(), any(), any(), any(), anyLong());
     }
 
     @Test

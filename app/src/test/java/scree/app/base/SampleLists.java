@@ -5,10 +5,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Swatch;
 import scree.core.colour.Lab;
 import scree.core.light.LightVerdict;
 import scree.core.shade.BaseRanking;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 import scree.core.shade.ShadeReason;
 import scree.core.shade.Wear;
 import scree.core.skin.MatchTarget;
@@ -33,29 +38,20 @@ final class SampleLists {
         return new BaseWords(source, Locale.ENGLISH);
     }
 
-    static Product product(long id, double settledL, String form) {
+    static Product product(long id, double settledL, Form form) {
         Lab settled = ReferenceCurve.at(settledL);
         return new Product(
                 id,
                 "Marl",
                 "N" + id,
-                "BASE",
+                Role.BASE,
                 form,
-                "SATIN",
+                Finish.SATIN,
                 .8,
-                settledL + 2,
-                settled.a(),
-                settled.b(),
-                settledL,
-                settled.a(),
-                settled.b(),
-                null,
-                null,
+                Swatch.of(Lab.of(settledL + 2, settled.a(), settled.b()), Lab.of(settledL, settled.a(), settled.b())),
+                Opened.UNKNOWN,
                 null,
                 true,
-                null,
-                null,
-                null,
                 0);
     }
 
@@ -72,7 +68,7 @@ final class SampleLists {
     static Shortlist list(double... depths) {
         List<Shortlist.Ranked> ranked = new ArrayList<>();
         for (double l : depths) {
-            ranked.add(ranked(product(ranked.size() + 1, l, "LIQUID"), ranked.size() + 1));
+            ranked.add(ranked(product(ranked.size() + 1, l, Form.LIQUID), ranked.size() + 1));
         }
         return new Shortlist(
                 TARGET,

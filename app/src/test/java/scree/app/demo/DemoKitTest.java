@@ -26,7 +26,7 @@ class DemoKitTest {
     void thereAreAboutNinetyInAllRolesWithNamesOfTheirOwn() {
         assertThat(KIT).hasSizeBetween(85, 100);
         Set<Role> roles = EnumSet.noneOf(Role.class);
-        KIT.forEach(p -> roles.add(Role.valueOf(p.role())));
+        KIT.forEach(p -> roles.add(p.role()));
         assertThat(roles).containsExactlyInAnyOrder(Role.values());
         assertThat(new HashSet<>(KIT.stream().map(Product::fullName).toList())).hasSameSizeAs(KIT);
     }
@@ -34,13 +34,20 @@ class DemoKitTest {
     @Test
     void basesCoverDepthsLeansFormsAndCoverages() {
         List<Product> bases = bases();
-        assertThat(bases.stream().mapToDouble(Product::settledL).min().orElseThrow())
+        assertThat(bases.stream()
+                        .mapToDouble(p -> p.settled().lightness())
+                        .min()
+                        .orElseThrow())
                 .isLessThan(36);
-        assertThat(bases.stream().mapToDouble(Product::settledL).max().orElseThrow())
+        assertThat(bases.stream()
+                        .mapToDouble(p -> p.settled().lightness())
+                        .max()
+                        .orElseThrow())
                 .isGreaterThan(74);
         for (double[] half : new double[][] {{30, 50}, {50, 65}, {65, 80}}) {
             List<Double> leans = bases.stream()
-                    .filter(p -> p.settledL() >= half[0] && p.settledL() < half[1])
+                    .filter(p ->
+                            p.settled().lightness() >= half[0] && p.settled().lightness() < half[1])
                     .map(p -> ReferenceCurve.hueLean(p.settled()))
                     .toList();
             assertThat(leans)
@@ -48,15 +55,15 @@ class DemoKitTest {
                     .anyMatch(l -> Math.abs(l) < 3)
                     .anyMatch(l -> l > 3);
         }
-        assertThat(bases)
-                .extracting(Product::form)
-                .contains(Form.LIQUID.name(), Form.CREAM.name(), Form.STICK.name(), Form.POWDER.name());
+        assertThat(bases).extracting(Product::form).contains(Form.LIQUID, Form.CREAM, Form.STICK, Form.POWDER);
         assertThat(bases).extracting(Product::coverage).contains(Coverage.values());
     }
 
     @Test
     void liquidsSettleDeeperThanTheyComeOut() {
-        assertThat(bases()).filteredOn(p -> p.form().equals("LIQUID")).allMatch(p -> p.wetL() > p.settledL());
+        assertThat(bases())
+                .filteredOn(p -> p.form() == Form.LIQUID)
+                .allMatch(p -> p.wet().lightness() > p.settled().lightness());
     }
 
     @Test
@@ -75,6 +82,6 @@ class DemoKitTest {
     }
 
     private static List<Product> bases() {
-        return KIT.stream().filter(p -> p.role().equals("BASE")).toList();
+        return KIT.stream().filter(p -> p.role() == Role.BASE).toList();
     }
 }

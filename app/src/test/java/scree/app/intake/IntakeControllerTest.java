@@ -33,10 +33,13 @@ import scree.app.WebTest;
 import scree.app.look.Cairn;
 import scree.app.remote.RemoteLinks;
 import scree.app.sitting.Cairns;
-import scree.app.sitting.IntakeAnswers;
+import scree.app.sitting.Intake;
 import scree.app.sitting.Sittings;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
+import scree.core.care.Care;
+import scree.core.method.Occasion;
+import scree.core.shade.Coverage;
 
 /** The intake form: nothing typed is lost, cautions never block. */
 @WebTest
@@ -78,7 +81,17 @@ class IntakeControllerTest {
                         RUNA.studio(),
                         5,
                         3,
-                        new IntakeAnswers("STAGE", 6, true, "FULL", null, null, "CLEAR", null, "red nose", null));
+                        new Intake(
+                                Occasion.STAGE,
+                                6,
+                                true,
+                                Coverage.FULL,
+                                null,
+                                null,
+                                Care.PatchTest.CLEAR,
+                                null,
+                                "red nose",
+                                null));
     }
 
     @ParameterizedTest
@@ -92,6 +105,7 @@ class IntakeControllerTest {
     })
     void answersThatAreNoneAreNotKeptAndTheRestStaysTyped(String field, String value) throws Exception {
         http.perform(post("/sittings/5/intake")
+                        .param("version", "3")
                         .param("loves", "the cherry one")
                         .param(field, value)
                         .with(user(RUNA))
@@ -104,6 +118,7 @@ class IntakeControllerTest {
     @Test
     void tooLongAStoryIsNamedAndKept() throws Exception {
         http.perform(post("/sittings/5/intake")
+                        .param("version", "3")
                         .param("bothers", "b".repeat(501))
                         .with(user(RUNA))
                         .with(csrf()))
@@ -117,6 +132,7 @@ class IntakeControllerTest {
                 .given(sittings)
                 .saveIntake(any(), anyLong(), anyInt(), any());
         http.perform(post("/sittings/5/intake")
+                        .param("version", "3")
                         .param("reactions", "itched last year")
                         .with(user(RUNA))
                         .with(csrf()))
@@ -131,7 +147,7 @@ class IntakeControllerTest {
         http.perform(get("/sittings/5/intake").with(user(RUNA)))
                 .andExpect(content().string(containsString("class=\"caution\"")))
                 .andExpect(content().string(not(containsString("caution.patch"))));
-        http.perform(post("/sittings/5/intake").with(user(RUNA)).with(csrf()))
+        http.perform(post("/sittings/5/intake?version=3").with(user(RUNA)).with(csrf()))
                 .andExpect(redirectedUrl("/sittings/5/light"));
     }
 

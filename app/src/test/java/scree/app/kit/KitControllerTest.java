@@ -37,6 +37,10 @@ import scree.app.Onces;
 import scree.app.WebTest;
 import scree.app.web.Once;
 import scree.app.web.StaleSave;
+import scree.core.colour.Lab;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 
 /** The kit's pages when the kit answers no. */
 @WebTest
@@ -108,23 +112,14 @@ class KitControllerTest {
                 9,
                 "Marl",
                 "31",
-                "BASE",
-                "LIQUID",
-                "SATIN",
+                Role.BASE,
+                Form.LIQUID,
+                Finish.SATIN,
                 .8,
-                61,
-                9,
-                17,
-                60,
-                9,
-                17,
-                LocalDate.of(2025, 1, 1),
-                12,
+                Swatch.of(Lab.of(61, 9, 17), Lab.of(60, 9, 17)),
+                new Opened(LocalDate.of(2025, 1, 1), 12),
                 null,
                 false,
-                null,
-                null,
-                null,
                 3);
         given(kit.page(any(), any(), any(), anyInt())).willReturn(new Kit.Page(List.of(past), 1, 0));
         http.perform(get("/kit").with(user(RUNA)))
@@ -188,7 +183,17 @@ class KitControllerTest {
 
     private static Product product(double settledL) {
         return new Product(
-                9, "Marl", "31", "BASE", "LIQUID", "SATIN", .8, 61, 9, 17, settledL, 9, 17, null, null, null, true,
-                null, null, null, 4);
+                9,
+                "Marl",
+                "31",
+                Role.BASE,
+                Form.LIQUID,
+                Finish.SATIN,
+                .8,
+                Swatch.of(Lab.of(61, 9, 17), Lab.of(settledL, 9, 17)),
+                Opened.UNKNOWN,
+                null,
+                true,
+                4);
     }
 }

@@ -8,6 +8,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import scree.core.colour.Lab;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 
 class KitCsvTest {
     private static final String HEADER = String.join(",", KitCsv.HEADER) + "\n";
@@ -21,23 +25,14 @@ class KitCsvTest {
                 0,
                 "Marl",
                 "=31, \"deep\"",
-                "BASE",
-                "LIQUID",
-                "SATIN",
+                Role.BASE,
+                Form.LIQUID,
+                Finish.SATIN,
                 .78,
-                61.5,
-                9.25,
-                17,
-                60,
-                9.5,
-                18,
-                LocalDate.of(2026, 3, 9),
-                12,
+                Swatch.of(Lab.of(61.5, 9.25, 17), Lab.of(60, 9.5, 18)),
+                new Opened(LocalDate.of(2026, 3, 9), 12),
                 "lanolin, nickel",
                 false,
-                null,
-                null,
-                null,
                 0);
         String text = csv.write(List.of(product));
         assertThat(text).contains("'=31"); // a spreadsheet must not run it

@@ -21,6 +21,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
+import scree.core.colour.Lab;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 
 class KitShelfTest {
     private static final StudioId STUDIO = new StudioId(4);
@@ -30,8 +34,18 @@ class KitShelfTest {
 
     private static Product base(long id, LocalDate opened, String allergens, boolean inStock) {
         return new Product(
-                id, "Marl", "N" + id, "BASE", "LIQUID", "SATIN", .8, 61, 10, 17, 60, 10, 17, opened, 12, allergens,
-                inStock, null, null, null, 0);
+                id,
+                "Marl",
+                "N" + id,
+                Role.BASE,
+                Form.LIQUID,
+                Finish.SATIN,
+                .8,
+                Swatch.of(Lab.of(61, 10, 17), Lab.of(60, 10, 17)),
+                new Opened(opened, 12),
+                allergens,
+                inStock,
+                0);
     }
 
     @BeforeEach

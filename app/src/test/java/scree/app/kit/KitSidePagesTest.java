@@ -31,6 +31,9 @@ import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
 import scree.core.shade.DryDown;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 import scree.core.skin.ReferenceCurve;
 
 /** A product in a mix and the gaps of a kit: bad input is named and kept, nothing is guessed silently. */
@@ -54,8 +57,18 @@ class KitSidePagesTest {
     private static Product product(long id, double l, boolean inStock) {
         Lab c = ReferenceCurve.at(l);
         return new Product(
-                id, "Marl", "N" + id, "BASE", "LIQUID", "SATIN", .8, l + 1, c.a(), c.b(), l, c.a(), c.b(), null, null,
-                null, inStock, null, null, null, 0);
+                id,
+                "Marl",
+                "N" + id,
+                Role.BASE,
+                Form.LIQUID,
+                Finish.SATIN,
+                .8,
+                Swatch.of(Lab.of(l + 1, c.a(), c.b()), Lab.of(l, c.a(), c.b())),
+                Opened.UNKNOWN,
+                null,
+                inStock,
+                0);
     }
 
     @BeforeEach

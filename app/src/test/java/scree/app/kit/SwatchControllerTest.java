@@ -37,10 +37,14 @@ import scree.app.WebTest;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.meter.Pressed;
-import scree.app.meter.Swatch;
+import scree.app.meter.PressedSwatch;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
+import scree.core.shade.DryDown;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 import scree.core.skin.ReferenceCurve;
 
 /** A swatch under the meter: what is measured is taken only when the presses agree, and nothing is lost on the way. */
@@ -62,8 +66,18 @@ class SwatchControllerTest {
     private static Product product() {
         Lab c = ReferenceCurve.at(64);
         return new Product(
-                1, "Marl", "31", "BASE", "LIQUID", "SATIN", .8, 65, c.a(), c.b(), 64, c.a(), c.b(), null, null, null,
-                true, null, null, null, 4);
+                1,
+                "Marl",
+                "31",
+                Role.BASE,
+                Form.LIQUID,
+                Finish.SATIN,
+                .8,
+                Swatch.of(Lab.of(65, c.a(), c.b()), Lab.of(64, c.a(), c.b())),
+                Opened.UNKNOWN,
+                null,
+                true,
+                4);
     }
 
     private static Pressed thrice(Lab colour) {
@@ -72,7 +86,7 @@ class SwatchControllerTest {
 
     private void swatch(Pressed wet, Pressed settled, Instant wetAt) {
         given(meters.swatch(any(), anyLong()))
-                .willReturn(new Swatch(
+                .willReturn(new PressedSwatch(
                         wet,
                         settled,
                         Optional.ofNullable(wetAt).map(t -> OffsetDateTime.ofInstant(t, ZoneOffset.UTC))));
@@ -125,8 +139,18 @@ class SwatchControllerTest {
     void aWetSwatchAloneLeavesTheRecordedSettledColour() throws Exception {
         Lab c = ReferenceCurve.at(64);
         Product learned = new Product(
-                1, "Marl", "31", "BASE", "LIQUID", "SATIN", .8, 65, c.a(), c.b(), 64, c.a(), c.b(), null, null, null,
-                true, -3.0, .5, .5, 4);
+                1,
+                "Marl",
+                "31",
+                Role.BASE,
+                Form.LIQUID,
+                Finish.SATIN,
+                .8,
+                new Swatch(Lab.of(65, c.a(), c.b()), Lab.of(64, c.a(), c.b()), new DryDown.Shift(-3.0, .5, .5)),
+                Opened.UNKNOWN,
+                null,
+                true,
+                4);
         given(kit.get(any(), anyLong())).willReturn(learned);
         swatch(thrice(WET), NONE, WebTest.NOW);
         http.perform(post("/kit/1/swatch/take").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit/1"));

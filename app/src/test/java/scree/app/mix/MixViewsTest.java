@@ -18,7 +18,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.context.support.ResourceBundleMessageSource;
 import scree.app.base.BaseWords;
 import scree.app.kit.Formula;
+import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Swatch;
 import scree.core.colour.Lab;
 import scree.core.mix.Batch;
 import scree.core.mix.Carrier;
@@ -26,6 +28,9 @@ import scree.core.mix.Ingredient;
 import scree.core.mix.Recipe;
 import scree.core.mix.RecipeSearch;
 import scree.core.mix.SeasonParts;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.ReferenceCurve;
 
@@ -40,28 +45,19 @@ class MixViewsTest {
         return new BaseWords(source, Locale.ENGLISH);
     }
 
-    private static Product product(long id, String name, String role, Lab c) {
+    private static Product product(long id, String name, Role role, Lab c) {
         return new Product(
                 id,
                 "Marl",
                 name,
                 role,
-                role.equals("MIXER") ? "DROPS" : "LIQUID",
-                "SATIN",
+                role == Role.MIXER ? Form.DROPS : Form.LIQUID,
+                Finish.SATIN,
                 .8,
-                c.lightness() + 1,
-                c.a(),
-                c.b(),
-                c.lightness(),
-                c.a(),
-                c.b(),
-                null,
-                null,
+                Swatch.of(Lab.of(c.lightness() + 1, c.a(), c.b()), Lab.of(c.lightness(), c.a(), c.b())),
+                Opened.UNKNOWN,
                 null,
                 true,
-                null,
-                null,
-                null,
                 0);
     }
 
@@ -69,9 +65,9 @@ class MixViewsTest {
         Lab t = ReferenceCurve.at(skin);
         MatchTarget target = new MatchTarget(t, t, t, t, MatchTarget.School.JAW_TO_NECK);
         Map<Long, Product> products = new LinkedHashMap<>();
-        products.put(1L, product(1, "fair", "BASE", ReferenceCurve.at(skin + 6)));
-        products.put(2L, product(2, "deep", "BASE", ReferenceCurve.at(skin - 12)));
-        products.put(3L, product(3, "White", "MIXER", Lab.of(95, 0, 2)));
+        products.put(1L, product(1, "fair", Role.BASE, ReferenceCurve.at(skin + 6)));
+        products.put(2L, product(2, "deep", Role.BASE, ReferenceCurve.at(skin - 12)));
+        products.put(3L, product(3, "White", Role.MIXER, Lab.of(95, 0, 2)));
         Map<Long, Formula> formulas = Map.of(
                 1L, new Formula(1, Carrier.WATER, 1.05, 30.0, 30.0, 1, false),
                 2L, new Formula(2, deepCarrier, 1.05, 30.0, 30.0, 1, false),
@@ -167,8 +163,8 @@ class MixViewsTest {
 
     private static Seasons.Answer year(int nudge, boolean twoReadings) {
         Lab t = ReferenceCurve.at(64);
-        Product winter = product(1, "winter", "BASE", ReferenceCurve.at(68));
-        Product summer = product(2, "summer", "BASE", ReferenceCurve.at(60));
+        Product winter = product(1, "winter", Role.BASE, ReferenceCurve.at(68));
+        Product summer = product(2, "summer", Role.BASE, ReferenceCurve.at(60));
         Ingredient w = Ingredient.of(1, winter.settled(), 1, Carrier.WATER);
         Ingredient s = Ingredient.of(2, summer.settled(), 1, Carrier.WATER);
         List<SeasonParts.Day> days = new ArrayList<>();
@@ -232,7 +228,7 @@ class MixViewsTest {
         Recipe one = Recipe.of(
                 List.of(new Recipe.Part(Ingredient.of(1, ReferenceCurve.at(68), 1, Carrier.WATER), 1)),
                 ReferenceCurve.at(68));
-        assertThat(MixView.counted(one, Map.of(1L, product(1, "winter", "BASE", ReferenceCurve.at(68)))))
+        assertThat(MixView.counted(one, Map.of(1L, product(1, "winter", Role.BASE, ReferenceCurve.at(68)))))
                 .isEqualTo("1 Marl winter");
     }
 }

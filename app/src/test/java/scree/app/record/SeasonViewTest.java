@@ -8,7 +8,12 @@ import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.support.ResourceBundleMessageSource;
 import scree.app.base.BaseChoice;
+import scree.app.base.Worn;
 import scree.core.colour.Lab;
+import scree.core.light.LightVerdict;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.skin.MatchTarget;
 import scree.core.skin.ReferenceCurve;
 import scree.core.skin.SeasonPoint;
 import scree.core.skin.SkinReading.Trust;
@@ -36,32 +41,17 @@ class SeasonViewTest {
 
     private static BaseChoice choice(String name, double l) {
         Lab c = ReferenceCurve.at(l);
+        Worn.Shade shade = new Worn.Shade(1L, "Marl", name, Form.LIQUID, Finish.SATIN, .8, c, c);
         return new BaseChoice(
                 7,
                 1,
                 1,
-                1L,
-                "Marl",
-                name,
-                "LIQUID",
-                "SATIN",
-                .8,
-                l,
-                c.a(),
-                c.b(),
-                l,
-                c.a(),
-                c.b(),
-                l,
-                c.a(),
-                c.b(),
-                "JAW_TO_NECK",
-                .5,
-                1,
-                "COLOUR_CARD",
-                "GOOD",
-                null,
-                null,
+                new Worn.Single(shade, null),
+                new BaseChoice.Standing(.5, 1, null),
+                c,
+                MatchTarget.School.JAW_TO_NECK,
+                Trust.COLOUR_CARD,
+                LightVerdict.Grade.GOOD,
                 null,
                 null,
                 0);

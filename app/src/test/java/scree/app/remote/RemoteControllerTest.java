@@ -33,6 +33,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import scree.app.WebTest;
 import scree.core.image.PictureRefused;
 import scree.core.image.Point;
+import scree.core.skin.SkinType;
 
 /** What a client meets who opens a link: nothing without consent, nothing lost, nothing told of others. */
 @WebTest
@@ -143,7 +144,7 @@ class RemoteControllerTest {
                         .param("coverage", "<script>")
                         .with(csrf()))
                 .andExpect(status().isOk());
-        verify(links).send(LINK, new RemoteAnswer("dark brown", null, "DRY", null, null, null, null, null));
+        verify(links).send(LINK, new RemoteAnswer("dark brown", null, SkinType.DRY, null, null, null, null, null));
     }
 
     @Test

@@ -23,8 +23,11 @@ import scree.app.web.NotHere;
 import scree.core.image.PictureIntake;
 import scree.core.image.PictureRefused;
 import scree.core.reason.Reason;
+import scree.core.shade.Coverage;
+import scree.core.shade.Finish;
 import scree.core.skin.SentPicture;
 import scree.core.skin.SkinReading.Trust;
+import scree.core.skin.SkinType;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
@@ -37,8 +40,8 @@ import scree.standins.camera.Studio;
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class RemoteLinksIT {
-    private static final RemoteAnswer ANSWER =
-            new RemoteAnswer("dark", "brown", "DRY", "SHEER", "SATIN", "lanolin", "redness", "turned orange");
+    private static final RemoteAnswer ANSWER = new RemoteAnswer(
+            "dark", "brown", SkinType.DRY, Coverage.SHEER, Finish.SATIN, "lanolin", "redness", "turned orange");
 
     @Autowired
     private Ground ground;
@@ -88,8 +91,8 @@ class RemoteLinksIT {
         links.send(link, ANSWER);
         assertThat(sittings.ofClient(mine.studio(), client)).singleElement().satisfies(s -> {
             assertThat(s.cameInAt()).isNotNull();
-            assertThat(s.reactions()).isEqualTo("lanolin");
-            assertThat(s.bothers()).isEqualTo("redness turned orange");
+            assertThat(s.intake().reactions()).isEqualTo("lanolin");
+            assertThat(s.intake().bothers()).isEqualTo("redness turned orange");
             assertThat(readings.of(mine.studio(), s.id()).orElseThrow().skin().trust())
                     .isEqualTo(Trust.PROVISIONAL);
             assertThat(links.answer(mine.studio(), s.id())).contains(ANSWER);

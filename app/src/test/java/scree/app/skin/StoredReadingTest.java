@@ -67,7 +67,7 @@ class StoredReadingTest {
                 row(EVEN, JSON.writeValueAsString(face)),
                 List.of(zone(Zone.NECK, 61)),
                 List.of(new SpotRow(1, 1, 50, 14, 15, 61, 10, 16), new SpotRow(1, 2, 50, 14, 15, 61, 10, 16)),
-                List.of(new TestimonyRow(12, Witness.VEINS.name(), Answer.VEINS_BLUE.name(), true)),
+                List.of(new TestimonyRow(12, Witness.VEINS, Answer.VEINS_BLUE, true)),
                 Optional.empty(),
                 Map.of());
         TakenReading taken = stored.taken(JSON);

@@ -23,12 +23,17 @@ import scree.app.Members;
 import scree.app.WebTest;
 import scree.app.base.Bases;
 import scree.app.kit.Kit;
+import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Swatch;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.Accounts;
 import scree.core.colour.Lab;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 import scree.core.skin.ReferenceCurve;
 
 /** The day at a glance: who is next, what to look out for, what ends. */
@@ -78,8 +83,18 @@ class TodayControllerTest {
     private static Product opened(LocalDate on, int months) {
         Lab c = ReferenceCurve.at(64);
         return new Product(
-                1, "Marl", "31", "BASE", "LIQUID", "SATIN", .8, 65, c.a(), c.b(), 64, c.a(), c.b(), on, months, null,
-                true, null, null, null, 4);
+                1,
+                "Marl",
+                "31",
+                Role.BASE,
+                Form.LIQUID,
+                Finish.SATIN,
+                .8,
+                Swatch.of(Lab.of(65, c.a(), c.b()), Lab.of(64, c.a(), c.b())),
+                new Opened(on, months),
+                null,
+                true,
+                4);
     }
 
     @Test

@@ -4,4 +4,4 @@ import java.time.OffsetDateTime;
 import java.util.Optional;
 
 /** The presses on a product's swatch, wet and settled, and when it was last pressed wet. */
-public record Swatch(Pressed wet, Pressed settled, Optional<OffsetDateTime> wetAt) {}
+public record PressedSwatch(Pressed wet, Pressed settled, Optional<OffsetDateTime> wetAt) {}

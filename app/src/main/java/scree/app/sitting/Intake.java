@@ -1,0 +1,33 @@
+package scree.app.sitting;
+
+import scree.core.care.Care;
+import scree.core.method.Occasion;
+import scree.core.shade.Coverage;
+import scree.core.shade.Finish;
+
+/**
+ * What was asked before the work; null where left open.
+ *
+ * @param lastsHours how long it has to last, hours
+ * @param brokenSkin where skin is broken, sore or freshly treated
+ * @param bothers what went wrong before
+ */
+public record Intake(
+        Occasion occasion,
+        Integer lastsHours,
+        Boolean flash,
+        Coverage coverage,
+        Finish finish,
+        String reactions,
+        Care.PatchTest patchTest,
+        String brokenSkin,
+        String bothers,
+        String loves) {
+    /** Nothing was asked yet. */
+    public static final Intake OPEN = new Intake(null, null, null, null, null, null, null, null, null, null);
+
+    /** What a client tells from home. */
+    public static Intake told(Coverage coverage, Finish finish, String reactions, String bothers) {
+        return new Intake(null, null, null, coverage, finish, reactions, null, null, bothers, null);
+    }
+}
