@@ -34,13 +34,11 @@ import org.springframework.dao.DuplicateKeyException;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Onces;
+import scree.app.Samples;
 import scree.app.WebTest;
 import scree.app.web.Once;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
-import scree.core.shade.Finish;
-import scree.core.shade.Form;
-import scree.core.shade.Role;
 
 /** The kit's pages when the kit answers no. */
 @WebTest
@@ -108,19 +106,8 @@ class KitControllerTest {
 
     @Test
     void theListMarksWhatIsPastItsTimeOrOut() throws Exception {
-        Product past = new Product(
-                9,
-                "Marl",
-                "31",
-                Role.BASE,
-                Form.LIQUID,
-                Finish.SATIN,
-                .8,
-                Swatch.of(Lab.of(61, 9, 17), Lab.of(60, 9, 17)),
-                new Opened(LocalDate.of(2025, 1, 1), 12),
-                null,
-                false,
-                3);
+        Product past = Samples.opened(Samples.base(9, "31", Lab.of(60, 9, 17), 3), LocalDate.of(2025, 1, 1), 12)
+                .inStock(false);
         given(kit.page(any(), any(), any(), anyInt())).willReturn(new Kit.Page(List.of(past), 1, 0));
         http.perform(get("/kit").with(user(RUNA)))
                 .andExpect(content()
@@ -182,18 +169,6 @@ class KitControllerTest {
     }
 
     private static Product product(double settledL) {
-        return new Product(
-                9,
-                "Marl",
-                "31",
-                Role.BASE,
-                Form.LIQUID,
-                Finish.SATIN,
-                .8,
-                Swatch.of(Lab.of(61, 9, 17), Lab.of(settledL, 9, 17)),
-                Opened.UNKNOWN,
-                null,
-                true,
-                4);
+        return Samples.base(9, "31", Lab.of(settledL, 9, 17), 4);
     }
 }

@@ -19,12 +19,10 @@ import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import scree.app.Samples;
 import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
 import scree.core.colour.Lab;
-import scree.core.shade.Finish;
-import scree.core.shade.Form;
-import scree.core.shade.Role;
 
 class KitShelfTest {
     private static final StudioId STUDIO = new StudioId(4);
@@ -33,19 +31,9 @@ class KitShelfTest {
             mapper, new StudioTime(Clock.fixed(Instant.parse("2026-06-20T12:00:00Z"), ZoneOffset.UTC), studio -> null));
 
     private static Product base(long id, LocalDate opened, String allergens, boolean inStock) {
-        return new Product(
-                id,
-                "Marl",
-                "N" + id,
-                Role.BASE,
-                Form.LIQUID,
-                Finish.SATIN,
-                .8,
-                Swatch.of(Lab.of(61, 10, 17), Lab.of(60, 10, 17)),
-                new Opened(opened, 12),
-                allergens,
-                inStock,
-                0);
+        return Samples.opened(Samples.base(id, "N" + id, Lab.of(60, 10, 17), 0), opened, 12)
+                .withAllergens(allergens)
+                .inStock(inStock);
     }
 
     @BeforeEach

@@ -26,14 +26,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
+import scree.app.Samples;
 import scree.app.WebTest;
 import scree.app.studio.StudioId;
-import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
 import scree.core.shade.DryDown;
-import scree.core.shade.Finish;
-import scree.core.shade.Form;
-import scree.core.shade.Role;
 import scree.core.skin.ReferenceCurve;
 
 /** A product in a mix and the gaps of a kit: bad input is named and kept, nothing is guessed silently. */
@@ -55,20 +52,7 @@ class KitSidePagesTest {
     private DryDowns dryDowns;
 
     private static Product product(long id, double l, boolean inStock) {
-        Lab c = ReferenceCurve.at(l);
-        return new Product(
-                id,
-                "Marl",
-                "N" + id,
-                Role.BASE,
-                Form.LIQUID,
-                Finish.SATIN,
-                .8,
-                Swatch.of(Lab.of(l + 1, c.a(), c.b()), Lab.of(l, c.a(), c.b())),
-                Opened.UNKNOWN,
-                null,
-                inStock,
-                0);
+        return Samples.base(id, "N" + id, ReferenceCurve.at(l), 0).inStock(inStock);
     }
 
     @BeforeEach

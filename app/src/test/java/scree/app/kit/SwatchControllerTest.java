@@ -33,6 +33,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.mockito.ArgumentCaptor;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
+import scree.app.Samples;
 import scree.app.WebTest;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
@@ -42,9 +43,6 @@ import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
 import scree.core.shade.DryDown;
-import scree.core.shade.Finish;
-import scree.core.shade.Form;
-import scree.core.shade.Role;
 import scree.core.skin.ReferenceCurve;
 
 /** A swatch under the meter: what is measured is taken only when the presses agree, and nothing is lost on the way. */
@@ -64,20 +62,7 @@ class SwatchControllerTest {
     private Meters meters;
 
     private static Product product() {
-        Lab c = ReferenceCurve.at(64);
-        return new Product(
-                1,
-                "Marl",
-                "31",
-                Role.BASE,
-                Form.LIQUID,
-                Finish.SATIN,
-                .8,
-                Swatch.of(Lab.of(65, c.a(), c.b()), Lab.of(64, c.a(), c.b())),
-                Opened.UNKNOWN,
-                null,
-                true,
-                4);
+        return Samples.base(1, "31", ReferenceCurve.at(64), 4);
     }
 
     private static Pressed thrice(Lab colour) {
@@ -137,20 +122,8 @@ class SwatchControllerTest {
     /** What stripes taught stays beside the record, it does not become the record. */
     @Test
     void aWetSwatchAloneLeavesTheRecordedSettledColour() throws Exception {
-        Lab c = ReferenceCurve.at(64);
-        Product learned = new Product(
-                1,
-                "Marl",
-                "31",
-                Role.BASE,
-                Form.LIQUID,
-                Finish.SATIN,
-                .8,
-                new Swatch(Lab.of(65, c.a(), c.b()), Lab.of(64, c.a(), c.b()), new DryDown.Shift(-3.0, .5, .5)),
-                Opened.UNKNOWN,
-                null,
-                true,
-                4);
+        Product learned =
+                product().with(new Swatch(product().wet(), product().recorded(), new DryDown.Shift(-3.0, .5, .5)));
         given(kit.get(any(), anyLong())).willReturn(learned);
         swatch(thrice(WET), NONE, WebTest.NOW);
         http.perform(post("/kit/1/swatch/take").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit/1"));

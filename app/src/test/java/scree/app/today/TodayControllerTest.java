@@ -20,20 +20,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
+import scree.app.Samples;
 import scree.app.WebTest;
 import scree.app.base.Bases;
 import scree.app.kit.Kit;
-import scree.app.kit.Opened;
 import scree.app.kit.Product;
-import scree.app.kit.Swatch;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.Accounts;
-import scree.core.colour.Lab;
-import scree.core.shade.Finish;
-import scree.core.shade.Form;
-import scree.core.shade.Role;
 import scree.core.skin.ReferenceCurve;
 
 /** The day at a glance: who is next, what to look out for, what ends. */
@@ -81,20 +76,7 @@ class TodayControllerTest {
     }
 
     private static Product opened(LocalDate on, int months) {
-        Lab c = ReferenceCurve.at(64);
-        return new Product(
-                1,
-                "Marl",
-                "31",
-                Role.BASE,
-                Form.LIQUID,
-                Finish.SATIN,
-                .8,
-                Swatch.of(Lab.of(65, c.a(), c.b()), Lab.of(64, c.a(), c.b())),
-                new Opened(on, months),
-                null,
-                true,
-                4);
+        return Samples.opened(Samples.base(1, "31", ReferenceCurve.at(64), 4), on, months);
     }
 
     @Test
