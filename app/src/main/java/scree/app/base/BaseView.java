@@ -12,6 +12,7 @@ import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Severity;
+import scree.core.shade.PowderOnSkin;
 import scree.core.skin.MatchPlace;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinReading;
@@ -186,7 +187,7 @@ record BaseView(
                 list.wish().quarrels() ? words.say("base.quarrel") : null,
                 powders,
                 s.powder(),
-                words.say(s.powder() < .75 ? "powder.less" : s.powder() > 1.25 ? "powder.more" : "powder.usual"),
+                words.say("powder." + PowderOnSkin.taken(s.powder())),
                 forehead,
                 s.primerAt() == null ? null : Long.valueOf(left),
                 s.primerMinutes());

@@ -4,13 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.EnumSet;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
@@ -30,19 +27,14 @@ import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.care.Sensitivities;
-import scree.core.colour.Lab;
-import scree.core.shade.BaseRanking;
+import scree.core.reason.Reason;
 import scree.core.shade.PowderOnSkin;
-import scree.core.shade.ShadeIndex;
+import scree.core.shade.RankBases;
 import scree.core.shade.ShadeReason;
-import scree.core.shade.StripeTrio;
 import scree.core.shade.Wear;
 import scree.core.skin.MatchPlace;
 import scree.core.skin.MatchTarget;
-import scree.core.skin.ReferenceCurve;
-import scree.core.skin.Region;
-import scree.core.skin.SkinType;
-import scree.core.skin.Undertone;
+import scree.core.skin.SkinTypes;
 
 /** Ranks the kit's bases for a sitting's skin, keeps the stripes on trial and the base that was taken. */
 @Service
@@ -94,17 +86,14 @@ public class Bases {
                 .map(t -> new Question(studio, sitting, setting, reading.orElseThrow(), t).answer(filter));
     }
 
-    /** What a shortlist is asked with. */
+    /** A shortlist as it is asked for: the core's question and what of the kit stands apart for this client. */
     private final class Question {
         private final StudioId studio;
         private final Sitting sitting;
         private final BaseSetting setting;
         private final TakenReading reading;
-        private final MatchTarget target;
-        private final Wear.Wish wish;
-        private final Undertone.Family family;
         private final KitShelf.Shelf kept;
-        private final BaseRanking ranking;
+        private final RankBases asked;
         private final LocalDate today;
         private final Sensitivities told;
 
@@ -113,25 +102,28 @@ public class Bases {
             this.sitting = sitting;
             this.setting = setting;
             this.reading = reading;
-            this.target = target;
             this.told = sitting.sensitivities();
             this.today = shelf.today(studio);
-            Map<Region, SkinType> types = touches.types(studio, sitting.id());
-            this.wish = wish(sitting, setting, types, touches.of(studio, sitting.id()));
-            this.family = reading.undertone()
-                    .map(Undertone::leading)
-                    .orElse(Undertone.Family.ofLean(ReferenceCurve.hueLean(target.colour())));
             this.kept = shelf.of(studio);
-            this.ranking = kept.ranking(wetting(sitting, setting, types));
+            SkinTypes types = new SkinTypes(sitting.client().skinType(), touches.types(studio, sitting.id()));
+            double wetting = PowderOnSkin.wetting(types.cheeks(), setting.primerAt() != null, setting.powder());
+            this.asked = new RankBases(
+                    target,
+                    RankBases.family(reading.undertone(), target),
+                    wish(sitting.intake(), setting, types, touches.of(studio, sitting.id())),
+                    kept.onSkin(wetting));
         }
 
         Shortlist answer(BaseFilter filter) {
             List<Product> all = kept.bases();
-            List<Shortlist.Ranked> usable = ranked(LISTED, i -> filter.lets(all.get(i)) && !isStruck(i));
+            List<RankBases.Placed> best = asked.best(LISTED, i -> filter.lets(all.get(i)) && !isStruck(i));
+            List<Shortlist.Ranked> usable = IntStream.range(0, best.size())
+                    .mapToObj(i -> ranked(best.get(i), i + 1))
+                    .toList();
             List<Shortlist.Ranked> apart = kept.doubtful()
                     .filter(i -> filter.lets(all.get(i)) && isStruck(i))
-                    .mapToObj(i -> ranking.at(i, target, family, wish))
-                    .sorted(Comparator.comparingDouble(BaseRanking.Placed::standing))
+                    .mapToObj(asked::at)
+                    .sorted(Comparator.comparingDouble(RankBases.Placed::standing))
                     .limit(APART)
                     .map(p -> ranked(p, 0))
                     .toList();
@@ -139,32 +131,24 @@ public class Bases {
                     ? all.size()
                     : (int) all.stream().filter(filter::lets).count();
             return new Shortlist(
-                    target,
+                    asked.target(),
                     MatchPlace.of(reading.skin(), setting.school()),
                     reading.skin().trust(),
-                    family,
-                    wish,
+                    asked.family(),
+                    asked.wish(),
                     setting,
                     usable,
                     apart,
-                    stripes(usable),
+                    stripes(best, usable),
                     all.size(),
                     listed,
                     reading.light());
         }
 
-        private List<Shortlist.Ranked> ranked(int most, IntPredicate lets) {
-            List<Shortlist.Ranked> ranked = new ArrayList<>();
-            for (BaseRanking.Placed placed : ranking.best(target, family, wish, most, lets)) {
-                ranked.add(ranked(placed, ranked.size() + 1));
-            }
-            return ranked;
-        }
-
-        private Shortlist.Ranked ranked(BaseRanking.Placed placed, int rank) {
+        private Shortlist.Ranked ranked(RankBases.Placed placed, int rank) {
             Product product = kept.bases().get(placed.position());
-            return new Shortlist.Ranked(
-                    product, rank, placed, ShadeReason.of(placed.onSkin(), target), struck(product));
+            List<Reason> why = ShadeReason.of(placed.onSkin(), asked.target());
+            return new Shortlist.Ranked(product, rank, placed, why, struck(product));
         }
 
         private boolean isStruck(int position) {
@@ -177,35 +161,21 @@ public class Bases {
         }
 
         /** Those that the artist laid, or three that are worth comparing. */
-        private List<Shortlist.Ranked> stripes(List<Shortlist.Ranked> usable) {
+        private List<Shortlist.Ranked> stripes(List<RankBases.Placed> best, List<Shortlist.Ranked> usable) {
             List<Long> chosen = mapper.stripes(studio, sitting.id());
             if (chosen.isEmpty()) {
-                List<Lab> colours =
-                        usable.stream().map(Shortlist.Ranked::onSkin).toList();
-                List<ShadeIndex.Hit> hits = new ArrayList<>();
-                for (int i = 0; i < usable.size(); i++) {
-                    hits.add(new ShadeIndex.Hit(
-                            i,
-                            usable.get(i).difference(),
-                            usable.get(i).placed().cost()));
-                }
-                return StripeTrio.of(hits, colours, target).stream()
-                        .map(usable::get)
+                return asked.trio(best).stream()
+                        .map(p -> usable.get(best.indexOf(p)))
                         .toList();
             }
-            Map<Long, Shortlist.Ranked> found = new LinkedHashMap<>();
             Map<Long, Integer> ranks =
                     usable.stream().collect(Collectors.toMap(r -> r.product().id(), Shortlist.Ranked::rank));
-            ranking.best(
-                            target,
-                            family,
-                            wish,
-                            chosen.size(),
-                            i -> chosen.contains(kept.bases().get(i).id()))
-                    .forEach(p -> {
-                        long id = kept.bases().get(p.position()).id();
-                        found.put(id, ranked(p, ranks.getOrDefault(id, 0)));
-                    });
+            Map<Long, Shortlist.Ranked> found = new HashMap<>();
+            for (RankBases.Placed p : asked.best(
+                    chosen.size(), i -> chosen.contains(kept.bases().get(i).id()))) {
+                long id = kept.bases().get(p.position()).id();
+                found.put(id, ranked(p, ranks.getOrDefault(id, 0)));
+            }
             return chosen.stream().filter(found::containsKey).map(found::get).toList();
         }
 
@@ -214,42 +184,21 @@ public class Bases {
             List<Product> all = kept.bases();
             return IntStream.range(0, all.size())
                     .filter(i -> all.get(i).id() == product)
-                    .mapToObj(i -> ranking.at(i, target, family, wish))
+                    .mapToObj(asked::at)
                     .findFirst()
-                    .map(p -> ranked(p, 1 + before(p)));
-        }
-
-        private int before(BaseRanking.Placed one) {
-            return (int) IntStream.range(0, kept.bases().size())
-                    .filter(i -> i != one.position() && !isStruck(i))
-                    .filter(i -> ranking.at(i, target, family, wish).standing() < one.standing())
-                    .count();
+                    .map(p -> ranked(p, asked.rank(p, i -> !isStruck(i))));
         }
     }
 
-    /** How much a powder deepens: by the oiliest region, more on fresh primer, as far as the artist's eye confirms it. */
-    private static double wetting(Sitting sitting, BaseSetting setting, Map<Region, SkinType> types) {
-        SkinType type = types.getOrDefault(Region.CHEEKS, sitting.client().skinType());
-        return PowderOnSkin.wetting(type, setting.primerAt() != null, setting.powder());
-    }
-
-    private static Wear.Wish wish(Sitting s, BaseSetting setting, Map<Region, SkinType> types, List<Touched> touched) {
-        Set<SkinType> skin = EnumSet.noneOf(SkinType.class);
-        skin.addAll(types.values());
-        if (skin.isEmpty() && s.client().skinType() != null) {
-            skin.add(s.client().skinType());
-        }
-        Intake asked = s.intake();
+    private static Wear.Wish wish(Intake asked, BaseSetting setting, SkinTypes types, List<Touched> touched) {
         return new Wear.Wish(
                 asked.coverage(),
                 asked.finish(),
-                skin,
+                types.all(),
                 touched.stream().map(Touched::texture).collect(Collectors.toSet()),
                 setting.freckles(),
                 setting.heavyContour(),
-                asked.occasion() != null && asked.occasion().underLamps(),
-                Boolean.TRUE.equals(asked.flash()),
-                asked.lastsHours() == null ? 0 : asked.lastsHours());
+                asked.day());
     }
 
     /** Returns one base as it stands for this skin, or empty when it is none of the kit's bases. */

@@ -8,6 +8,7 @@ import scree.app.look.Stones;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.reason.Severity;
+import scree.core.shade.Coats;
 import scree.core.shade.Nearness;
 import scree.core.shade.NeckBridge;
 
@@ -67,16 +68,13 @@ record NeckView(String verdict, String base, boolean lightCollar, Strip bare, Li
                         List.of(),
                         List.of(),
                         false),
-                bridges.stream().map(b -> strip(b, now, shades, words)).toList(),
+                bridges.stream().map(b -> strip(b, shades, words)).toList(),
                 kept);
     }
 
-    private static Strip strip(NeckBridge.Bridge b, double now, Map<Long, Worn.Shade> shades, BaseWords words) {
+    private static Strip strip(NeckBridge.Bridge b, Map<Long, Worn.Shade> shades, BaseWords words) {
         List<BaseView.Mark> marks = new ArrayList<>();
         b.reasons().forEach(r -> marks.add(new BaseView.Mark(words.reason("neck", r), r.severity() != Severity.NOTE)));
-        if (b.way() != NeckBridge.Way.NOTHING && b.left() > now - .3) {
-            marks.add(new BaseView.Mark(words.say("neck.NO_BETTER"), true));
-        }
         List<Used> used = new ArrayList<>();
         for (int i = 0; i < b.products().size(); i++) {
             Worn.Shade p = shades.get(b.products().get(i));
@@ -84,7 +82,7 @@ record NeckView(String verdict, String base, boolean lightCollar, Strip bare, Li
                     p.fullName(),
                     Srgb.hex(p.onSkin()),
                     STONES.pebble(p.stoneId(), 18, 15, 12),
-                    words.say("neck.coats." + amount(b.coats().get(i)))));
+                    words.say("neck.coats." + Coats.of(b.coats().get(i)))));
         }
         return new Strip(
                 b.way(),
@@ -98,11 +96,6 @@ record NeckView(String verdict, String base, boolean lightCollar, Strip bare, Li
                 marks,
                 used,
                 b.way() == NeckBridge.Way.BODY_PRODUCT);
-    }
-
-    /** Says coats as an artist would. */
-    static String amount(double coats) {
-        return coats <= .4 ? "veil" : coats <= .6 ? "half" : coats <= .9 ? "most" : coats <= 1.1 ? "one" : "more";
     }
 
     /** The jaw as a loose line across the strip, its own for each way. */

@@ -5,8 +5,8 @@ import scree.app.kit.Product;
 import scree.core.colour.Lab;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
-import scree.core.shade.BaseRanking;
 import scree.core.shade.Nearness;
+import scree.core.shade.RankBases;
 import scree.core.shade.Wear;
 import scree.core.skin.MatchPlace;
 import scree.core.skin.MatchTarget;
@@ -45,7 +45,7 @@ public record Shortlist(
      * @param reasons along which axes it differs from the skin
      */
     public record Ranked(
-            Product product, int rank, BaseRanking.Placed placed, List<Reason> reasons, List<Product.Struck> struck) {
+            Product product, int rank, RankBases.Placed placed, List<Reason> reasons, List<Product.Struck> struck) {
         public Nearness nearness() {
             return Nearness.of(placed.difference());
         }

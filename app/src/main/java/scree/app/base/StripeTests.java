@@ -13,20 +13,18 @@ import scree.app.kit.Kit;
 import scree.app.kit.Product;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
-import scree.app.meter.Pressed;
 import scree.app.sitting.Sittings;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.colour.Lab;
+import scree.core.colour.Pressed;
 import scree.core.shade.DryDown;
+import scree.core.shade.PowderOnSkin;
 
 /** Stripes on the skin: their times, what was seen when they had settled, and what is learned from it. */
 @Service
 public class StripeTests {
-    /** One answer moves the powder model by a quarter. House choice: four answers from the model to none or double. */
-    private static final double POWDER_STEP = 0.25;
-
     private final BaseMapper mapper;
     private final BaseSettings settings;
     private final Sittings sittings;
@@ -94,18 +92,11 @@ public class StripeTests {
         if (!lay && mapper.stripes(me.studio(), sitting).contains(product)) {
             return; // answered by the press before
         }
-        if (powder(kit.get(me.studio(), product))) {
-            double by = answer == DryDown.Answer.TOO_DEEP
-                    ? POWDER_STEP
-                    : answer == DryDown.Answer.TOO_LIGHT ? -POWDER_STEP : 0;
-            settings.powderBy(me.studio(), sitting, by);
+        if (kit.get(me.studio(), product).powder()) {
+            settings.powderBy(me.studio(), sitting, PowderOnSkin.moved(answer));
         } else {
             dryDowns.seen(me, sitting, product, answer, skin);
         }
-    }
-
-    private static boolean powder(Product p) {
-        return p.powder();
     }
 
     /**
@@ -116,7 +107,7 @@ public class StripeTests {
     public Lab measure(Member me, long sitting, long product) {
         sittings.get(me.studio(), sitting);
         Product p = kit.get(me.studio(), product);
-        if (powder(p)) {
+        if (p.powder()) {
             throw new IllegalArgumentException("a powder does not dry down: answer by eye");
         }
         Pressed pressed = meters.pressThrice(product, p.recorded());

@@ -10,6 +10,7 @@ import java.util.Optional;
 import scree.app.kit.Product;
 import scree.app.kit.WatchedStripe;
 import scree.app.sitting.Remembered;
+import scree.core.shade.DryDown;
 import scree.core.shade.Nearness;
 import scree.core.shade.StripeSight;
 import scree.core.shade.StripeSight.Coat;
@@ -162,10 +163,8 @@ record StripesView(
         if (p.powder()) {
             return new Learned(words.say("stripes.powder"), List.of());
         }
-        double falls = p.swatch().shift().lightness();
-        String moves = words.say(
-                falls <= -.2 ? "stripes.deepens" : falls >= .2 ? "stripes.lightens" : "stripes.stays",
-                BaseWords.one(Math.abs(falls)));
+        DryDown.Shift shift = p.swatch().shift();
+        String moves = words.say("stripes." + shift.way(), BaseWords.one(Math.abs(shift.lightness())));
         String rests = seen.isEmpty()
                 ? words.say("stripes.recorded")
                 : words.say(

@@ -11,9 +11,11 @@ import scree.app.skin.TakenReading;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.image.Point;
+import scree.core.plane.Vec;
 import scree.core.reason.Severity;
 import scree.core.shade.TwoTones;
 import scree.core.skin.FaceFrame;
+import scree.core.skin.FaceRing;
 
 /** What the page of two tones shows: the ring on the client's face, and pairs of shades with their seam. */
 record TonesView(
@@ -48,12 +50,6 @@ record TonesView(
 
     private static final double BOX_WIDTH = 460;
     private static final double BOX_HEIGHT = 580;
-    /** The ring in pupil distances: from over the brows to under the lip, as wide as the outer eye corners. */
-    private static final double TOP = -0.40;
-
-    private static final double BOTTOM = 1.42;
-    private static final double HALF_WIDTH = 0.78;
-    private static final int POINTS = 48;
     private static final Stones STONES = new Stones();
 
     /** @param shades bases in the order of the pairs' positions */
@@ -76,8 +72,8 @@ record TonesView(
                 picture.id(),
                 picture.width() * scale,
                 picture.height() * scale,
-                oval(frame, scale, 1, 0),
-                oval(frame, scale, 1.72, .12),
+                closed(FaceRing.INNER, frame, scale),
+                closed(FaceRing.OUTER, frame, scale),
                 swatch("tone-inner", targets.inner(), words.say("tones.inner")),
                 swatch("tone-outer", targets.outer(), words.say("tones.outer")),
                 shown);
@@ -115,16 +111,13 @@ record TonesView(
                         .toList());
     }
 
-    /** A closed line round the middle of the face, in pixels of the drawing. */
-    private static String oval(FaceFrame frame, double scale, double size, double down) {
+    /** A ring in pixels of the drawing. */
+    private static String closed(FaceRing ring, FaceFrame frame, double scale) {
         StringBuilder d = new StringBuilder();
-        double cy = (TOP + BOTTOM) / 2 + down;
-        double ry = (BOTTOM - TOP) / 2 * size;
-        for (int i = 0; i < POINTS; i++) {
-            double t = 2 * Math.PI * i / POINTS;
-            double narrower = 1 - .12 * Math.max(0, Math.sin(t));
-            Point at = frame.toPicture(HALF_WIDTH * size * narrower * Math.cos(t), cy + ry * Math.sin(t));
-            d.append(String.format(Locale.ROOT, "%s%.1f,%.1f", i == 0 ? "M" : "L", at.x() * scale, at.y() * scale));
+        for (Vec v : ring.line()) {
+            Point at = frame.toPicture(v.x(), v.y());
+            d.append(
+                    String.format(Locale.ROOT, "%s%.1f,%.1f", d.isEmpty() ? "M" : "L", at.x() * scale, at.y() * scale));
         }
         return d.append('Z').toString();
     }

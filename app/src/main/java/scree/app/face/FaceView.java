@@ -17,6 +17,7 @@ import scree.core.face.Landmark;
 import scree.core.face.LevelledFace;
 import scree.core.face.Measure;
 import scree.core.face.PointKey;
+import scree.core.face.Proportions;
 import scree.core.face.Shape;
 import scree.core.face.Side;
 import scree.core.face.Tick;
@@ -104,7 +105,7 @@ record FaceView(
         return new FaceView(
                 box,
                 drawing.dots(asked, w),
-                drawing.guides(w),
+                drawing.guides(),
                 Lines.open(drawing.edge()),
                 asked,
                 w.verdict(face),
@@ -275,7 +276,11 @@ record FaceView(
     }
 
     /** Draws on the picture. */
-    private record Drawing(PictureFrame box, FacePoints points, LevelledFace level) {
+    private record Drawing(PictureFrame box, FacePoints points, LevelledFace level, Proportions proportions) {
+        Drawing(PictureFrame box, FacePoints points, LevelledFace level) {
+            this(box, points, level, Proportions.of(level));
+        }
+
         double[] at(Vec v) {
             return box.at(level.toPicture(v));
         }
@@ -302,75 +307,53 @@ record FaceView(
             return dots;
         }
 
-        List<Guide> guides(FaceWords w) {
-            return List.of(thirds(w), fifths(w), widths(w), axes());
+        List<Guide> guides() {
+            return List.of(thirds(), fifths(), widths(), axes());
         }
 
-        private Guide thirds(FaceWords w) {
+        private Guide thirds() {
             double out = Math.max(
                             level.outward(CHEEK, Side.RIGHT).x(),
                             level.outward(CHEEK, Side.LEFT).x())
                     + .12;
-            List<Double> heights = List.of(
-                    level.at(HAIRLINE).y(),
-                    level.at(GLABELLA).y(),
-                    level.at(SUBNASALE).y(),
-                    level.at(CHIN).y());
+            List<Double> heights = proportions.heights();
             StringBuilder path = new StringBuilder();
+            heights.forEach(y -> path.append(Lines.open(List.of(at(new Vec(-out, y)), at(new Vec(out, y))))));
             List<Label> labels = new ArrayList<>();
-            double length = heights.get(3) - heights.get(0);
-            for (int i = 0; i < 4; i++) {
-                path.append(Lines.open(List.of(at(new Vec(-out, heights.get(i))), at(new Vec(out, heights.get(i))))));
-                if (i > 0) {
-                    double share = (heights.get(i) - heights.get(i - 1)) / length;
-                    double[] p = at(new Vec(-out, (heights.get(i) + heights.get(i - 1)) / 2));
-                    labels.add(new Label(Math.round(100 * share) + " %", p[0] - 4, p[1] + 4, "end"));
-                }
+            for (int i = 0; i < proportions.thirds().size(); i++) {
+                double[] p = at(new Vec(-out, (heights.get(i) + heights.get(i + 1)) / 2));
+                labels.add(new Label(Math.round(100 * proportions.thirds().get(i)) + " %", p[0] - 4, p[1] + 4, "end"));
             }
             return new Guide("thirds", path.toString(), labels);
         }
 
-        private Guide fifths(FaceWords w) {
+        private Guide fifths() {
             double top = level.at(HAIRLINE).y() + .25;
             double bottom = level.at(CHIN).y() - .25;
-            List<Double> xs = new ArrayList<>();
-            xs.add(level.at(CHEEK, Side.RIGHT).x());
-            xs.add(level.at(EYE_OUT, Side.RIGHT).x());
-            xs.add(level.at(EYE_IN, Side.RIGHT).x());
-            xs.add(level.at(EYE_IN, Side.LEFT).x());
-            xs.add(level.at(EYE_OUT, Side.LEFT).x());
-            xs.add(level.at(CHEEK, Side.LEFT).x());
-            double eye = (xs.get(2) - xs.get(1) + xs.get(4) - xs.get(3)) / 2;
+            List<Double> xs = proportions.columns();
             StringBuilder path = new StringBuilder();
+            xs.forEach(x -> path.append(Lines.open(List.of(at(new Vec(x, top)), at(new Vec(x, bottom))))));
             List<Label> labels = new ArrayList<>();
-            for (int i = 0; i < 6; i++) {
-                path.append(Lines.open(List.of(at(new Vec(xs.get(i), top)), at(new Vec(xs.get(i), bottom)))));
-                if (i > 0) {
-                    double[] p = at(new Vec((xs.get(i) + xs.get(i - 1)) / 2, bottom + .1));
-                    labels.add(new Label(
-                            String.format(Locale.ROOT, "%.2f", (xs.get(i) - xs.get(i - 1)) / eye),
-                            p[0],
-                            p[1],
-                            "middle"));
-                }
+            for (int i = 0; i < proportions.fifths().size(); i++) {
+                double[] p = at(new Vec((xs.get(i) + xs.get(i + 1)) / 2, bottom + .1));
+                labels.add(new Label(figure(proportions.fifths().get(i)), p[0], p[1], "middle"));
             }
             return new Guide("fifths", path.toString(), labels);
         }
 
-        private Guide widths(FaceWords w) {
+        private Guide widths() {
             StringBuilder path = new StringBuilder();
             List<Label> labels = new ArrayList<>();
-            double cheek =
-                    level.at(CHEEK, Side.LEFT).x() - level.at(CHEEK, Side.RIGHT).x();
-            for (Landmark l : new Landmark[] {TEMPLE, CHEEK, JAW, CHIN_SIDE}) {
-                Vec r = level.at(l, Side.RIGHT);
-                Vec e = level.at(l, Side.LEFT);
-                path.append(Lines.open(List.of(at(r), at(e))));
-                double[] p = at(e);
-                labels.add(new Label(
-                        String.format(Locale.ROOT, "%.2f", (e.x() - r.x()) / cheek), p[0] + 8, p[1] + 4, "start"));
+            for (Landmark l : Proportions.ACROSS) {
+                path.append(Lines.open(List.of(at(level.at(l, Side.RIGHT)), at(level.at(l, Side.LEFT)))));
+                double[] p = at(level.at(l, Side.LEFT));
+                labels.add(new Label(figure(proportions.widths().get(l)), p[0] + 8, p[1] + 4, "start"));
             }
             return new Guide("widths", path.toString(), labels);
+        }
+
+        private static String figure(double v) {
+            return String.format(Locale.ROOT, "%.2f", v);
         }
 
         private Guide axes() {

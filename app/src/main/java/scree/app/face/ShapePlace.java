@@ -3,20 +3,25 @@ package scree.app.face;
 import java.util.ArrayList;
 import java.util.List;
 import scree.app.look.Lines;
+import scree.core.face.Measure;
 import scree.core.face.Shape;
 
 /** Where a shape's stone lies in the shape picture: longer faces higher, wider jaws further right; and its outline. */
 record ShapePlace(Shape shape, double x, double y, String outline) {
     static final List<ShapePlace> ALL = List.of(
-            place(Shape.OBLONG, 318, 52, 1.54, .92, .85, .47),
-            place(Shape.OVAL, 206, 70, 1.38, .90, .76, .40),
-            place(Shape.DIAMOND, 62, 62, 1.38, .80, .675, .31),
-            place(Shape.HEART, 122, 122, 1.34, .96, .67, .29),
-            place(Shape.ROUND, 236, 140, 1.16, .89, .80, .45),
-            place(Shape.SQUARE, 340, 138, 1.22, .92, .91, .55),
-            place(Shape.TRIANGLE, 424, 92, 1.26, .80, .94, .56));
+            place(Shape.OBLONG, 318, 52),
+            place(Shape.OVAL, 206, 70),
+            place(Shape.DIAMOND, 62, 62),
+            place(Shape.HEART, 122, 122),
+            place(Shape.ROUND, 236, 140),
+            place(Shape.SQUARE, 340, 138),
+            place(Shape.TRIANGLE, 424, 92));
 
-    private static ShapePlace place(Shape shape, double x, double y, double length, double t, double j, double c) {
+    private static ShapePlace place(Shape shape, double x, double y) {
+        double length = shape.at(Measure.LENGTH_TO_WIDTH);
+        double t = shape.at(Measure.TEMPLE_TO_CHEEK);
+        double j = shape.at(Measure.JAW_TO_CHEEK);
+        double c = shape.at(Measure.CHIN_TO_CHEEK);
         double half = 19;
         double tall = half * length;
         List<double[]> line = new ArrayList<>();

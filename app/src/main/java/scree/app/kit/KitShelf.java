@@ -10,8 +10,9 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
-import scree.core.shade.BaseRanking;
+import scree.core.shade.BaseShelf;
 import scree.core.shade.Role;
+import scree.core.shade.ShadeIndex;
 
 /**
  * A studio's bases ready to be ranked, kept in memory until the kit changes: its version is asked each time, which is cheap, and
@@ -20,7 +21,7 @@ import scree.core.shade.Role;
 @Service
 public class KitShelf {
     private static final int MOST_STUDIOS = 32;
-    private static final int MOST_RANKINGS = 12;
+    private static final int MOST_WETTINGS = 12;
 
     private final ProductMapper mapper;
     private final StudioTime time;
@@ -37,18 +38,21 @@ public class KitShelf {
         this.time = time;
     }
 
-    /** The bases of a kit at one version. Immutable but for the rankings that were asked for, which are kept. */
+    /** The bases of a kit at one version. Immutable but for the skins that were asked for, which are kept. */
     public static final class Shelf {
         private final long version;
         private final LocalDate day;
         private final List<Product> bases;
         private final BitSet doubtful = new BitSet();
-        private final Map<Double, BaseRanking> rankings = new ConcurrentHashMap<>();
+        private final ShadeIndex settled;
+        private final Map<Double, BaseShelf> onSkins = new ConcurrentHashMap<>();
 
         Shelf(long version, LocalDate today, List<Product> bases) {
             this.version = version;
             this.day = today;
             this.bases = List.copyOf(bases);
+            this.settled =
+                    new ShadeIndex(this.bases.stream().map(Product::settled).toList());
             for (int i = 0; i < this.bases.size(); i++) {
                 Product p = this.bases.get(i);
                 doubtful.set(i, !p.inStock() || p.allergens() != null || p.pastItsTime(today));
@@ -75,14 +79,19 @@ public class KitShelf {
             return bases;
         }
 
+        /** Returns the bases by their settled colours. */
+        public ShadeIndex settled() {
+            return settled;
+        }
+
         /** @param wetting factor of the powder model */
-        public BaseRanking ranking(double wetting) {
-            if (rankings.size() > MOST_RANKINGS) {
-                rankings.clear();
+        public BaseShelf onSkin(double wetting) {
+            if (onSkins.size() > MOST_WETTINGS) {
+                onSkins.clear();
             }
-            return rankings.computeIfAbsent(
+            return onSkins.computeIfAbsent(
                     wetting,
-                    w -> new BaseRanking(bases.stream().map(Product::candidate).toList(), w));
+                    w -> new BaseShelf(bases.stream().map(Product::candidate).toList(), w));
         }
     }
 

@@ -15,12 +15,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.look.Stones;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
-import scree.app.meter.Pressed;
 import scree.app.meter.PressedSwatch;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
+import scree.core.colour.Pressed;
 import scree.core.colour.Srgb;
 
 /** Measures a product's swatch with the colour meter: wet at once, settled after its dry-down. */

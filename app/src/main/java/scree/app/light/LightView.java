@@ -1,5 +1,7 @@
 package scree.app.light;
 
+import static scree.core.light.LightRange.*;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -8,6 +10,7 @@ import scree.app.picture.Picture;
 import scree.app.skin.LightWords;
 import scree.app.skin.TakenReading;
 import scree.core.light.LightFigures;
+import scree.core.light.LightRange;
 import scree.core.light.LightVerdict;
 import scree.core.light.MeteredLight;
 import scree.core.reason.Severity;
@@ -91,8 +94,8 @@ record LightView(
                 "kelvin",
                 kelvin == null ? null : words.say("light.value.kelvin", kelvins(kelvin, m != null)),
                 source(words, m != null, f != null && f.kelvin() != null),
-                mired(5000),
-                mired(6500),
+                mired(KELVIN.from()),
+                mired(KELVIN.to()),
                 kelvin == null ? null : mired(kelvin),
                 List.of(
                         new Mark(mired(2700), "2700"),
@@ -106,8 +109,8 @@ record LightView(
                         ? null
                         : words.say("light.value.duv." + tint(m.duv()), String.format(Locale.ROOT, "%.3f", m.duv())),
                 source(words, m != null, false),
-                duv(-.006),
-                duv(.006),
+                duv(DUV.from()),
+                duv(DUV.to()),
                 m == null ? null : Double.valueOf(duv(m.duv())),
                 List.of(
                         new Mark(duv(-.015), words.say("light.mark.pink")),
@@ -117,8 +120,8 @@ record LightView(
                 "lux",
                 m == null ? null : words.say("light.value.lux", String.valueOf(Math.round(m.lux()))),
                 source(words, m != null, false),
-                lux(300),
-                lux(2000),
+                lux(LUX.from()),
+                lux(LUX.to()),
                 m == null ? null : Double.valueOf(lux(m.lux())),
                 List.of(
                         new Mark(lux(50), "50"),
@@ -138,8 +141,8 @@ record LightView(
                                         String.valueOf(Math.round(100 * Math.expm1(Math.abs(slant)))),
                                         words.say("light.side." + (slant >= 0 ? "RIGHT" : "LEFT"))),
                 source(words, false, slant != null),
-                side(.10),
-                side(-.10),
+                side(SLANT.to()),
+                side(SLANT.from()),
                 slant == null ? null : Double.valueOf(side(slant)),
                 List.of(
                         new Mark(side(.3), words.say("light.mark.right")),
@@ -151,11 +154,11 @@ record LightView(
                 above == null
                         ? null
                         : words.say(
-                                above > .1 ? "light.value.above" : "light.value.level",
+                                above > LightRange.STANDS_HIGH ? "light.value.above" : "light.value.level",
                                 String.valueOf(Math.round(100 * Math.expm1(Math.abs(above))))),
                 source(words, false, above != null),
-                high(-.2),
-                high(.30),
+                high(ABOVE.from()),
+                high(ABOVE.to()),
                 above == null ? null : Double.valueOf(high(above)),
                 List.of(
                         new Mark(high(0), words.say("light.mark.level")),
@@ -197,7 +200,7 @@ record LightView(
     }
 
     private static String tint(double duv) {
-        return Math.abs(duv) <= .006 ? "none" : duv > 0 ? "green" : "pink";
+        return DUV.good(duv) ? "none" : duv > 0 ? "green" : "pink";
     }
 
     private static double mired(double kelvin) {

@@ -12,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
+import scree.core.colour.Pressed;
 import scree.core.light.MeteredLight;
 import scree.core.mix.Recipe;
 import scree.core.skin.Zone;

@@ -24,7 +24,6 @@ import scree.app.kit.KitShelf;
 import scree.app.kit.Product;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
-import scree.app.meter.Pressed;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.sitting.Steps;
@@ -33,26 +32,21 @@ import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.care.Sensitivities;
 import scree.core.colour.Lab;
+import scree.core.colour.Pressed;
 import scree.core.mix.Batch;
 import scree.core.mix.Carrier;
 import scree.core.mix.Ingredient;
+import scree.core.mix.MixPool;
 import scree.core.mix.Recipe;
 import scree.core.mix.RecipeAdvice;
 import scree.core.mix.RecipeSearch;
 import scree.core.shade.Role;
-import scree.core.shade.ShadeIndex;
 import scree.core.skin.MatchTarget;
 
 /** Mixes on the bench: the best recipe of the kit, taps on it with undo, test mixes that teach strengths. */
 @Service
 public class MixBench {
-    /** Bases that a recipe may choose from, nearest to the skin first, beside all drops. */
-    private static final int POOL = 280;
-
     private static final int PROPOSALS_KEPT = 40;
-    /** Parts of a proposed recipe. House choice: still counted and repeated by hand. */
-    static final int PARTS = 8;
-
     private static final Steps.Kind<MixSheet> KIND = new Steps.Kind<>("MIX", MixSheet.class);
 
     private final Bases bases;
@@ -125,12 +119,8 @@ public class MixBench {
             products.put(p.id(), p);
         }
         List<Product> all = shelf.of(studio).bases();
-        new ShadeIndex(all.stream().map(Product::settled).toList())
-                .nearest(target, all.size() > POOL ? POOL * 2 : all.size()).stream()
-                        .map(h -> all.get(h.position()))
-                        .filter(p -> Formulas.of(recorded.get(p.id()), p).carrier() != Carrier.POWDER)
-                        .limit(POOL)
-                        .forEach(p -> products.put(p.id(), p));
+        MixPool.near(shelf.of(studio).settled(), target, i -> mixes(recorded, all.get(i)))
+                .forEach(i -> products.put(all.get(i).id(), all.get(i)));
         Sensitivities told = sitting.sensitivities();
         products.values().removeIf(p -> !p.struck(told, shelf.today(studio)).isEmpty());
         Map<Long, Formula> known = new HashMap<>();
@@ -139,6 +129,10 @@ public class MixBench {
                 .map(p -> known.get(p.id()).ingredient(p))
                 .toList();
         return new Pool(products, known, ingredients);
+    }
+
+    private static boolean mixes(Map<Long, Formula> recorded, Product p) {
+        return Formulas.of(recorded.get(p.id()), p).carrier() != Carrier.POWDER;
     }
 
     /** Returns the bench, or empty while there is no skin or nothing to mix. */
@@ -171,7 +165,7 @@ public class MixBench {
                 s.before().reactions());
         return proposals.get(question, q -> {
             Pool pool = pool(studio, s, target);
-            return new Proposed(pool, new RecipeSearch(pool.ingredients(), pool.drops(), PARTS).best(target));
+            return new Proposed(pool, MixPool.best(pool.ingredients(), pool.drops(), target));
         });
     }
 

@@ -157,8 +157,12 @@ record MixView(
                 .findFirst()
                 .map(s -> {
                     List<String> does = new ArrayList<>();
-                    add(does, s.lightness(), .15, "mix.lighter", "mix.deeper", words);
-                    add(does, s.lean(), .4, "mix.golden", "mix.pinker", words);
+                    if (s.changesDepth()) {
+                        does.add(said(s.lightness(), "mix.lighter", "mix.deeper", words));
+                    }
+                    if (s.changesLean()) {
+                        does.add(said(s.lean(), "mix.golden", "mix.pinker", words));
+                    }
                     String what = does.isEmpty() ? words.say("mix.hardly") : String.join(", ", does);
                     return words.say(
                             by > 0 ? "mix.more" : "mix.less",
@@ -168,10 +172,8 @@ record MixView(
                 .orElse(null);
     }
 
-    private static void add(List<String> does, double by, double from, String up, String down, BaseWords words) {
-        if (Math.abs(by) >= from) {
-            does.add(words.say(by > 0 ? up : down, BaseWords.one(Math.abs(by))));
-        }
+    private static String said(double by, String up, String down, BaseWords words) {
+        return words.say(by > 0 ? up : down, BaseWords.one(Math.abs(by)));
     }
 
     private static List<Remark> remarks(MixBench.Bench bench, Set<Long> tested, BaseWords words) {

@@ -31,9 +31,6 @@ import scree.core.skin.SeasonPoint;
 /** A client's winter and summer base and the parts between them over the year. */
 @Service
 public class Seasons {
-    /** How far winter is lighter and summer deeper than a single reading, while only one is known. House choice. */
-    private static final double USUAL_SWING = 3;
-
     private final MixMapper mapper;
     private final Bases bases;
     private final KitShelf shelf;
@@ -98,14 +95,14 @@ public class Seasons {
 
     private Optional<Answer> answer(StudioId studio, Sitting sitting, MatchTarget target) {
         List<SeasonParts.Day> days = days(studio, sitting.clientId());
+        SeasonParts.Ends ends = SeasonParts.ends(days, target.colour());
         List<Product> usable = usable(studio, sitting);
         SeasonPair kept = stillThere(studio, mapper.pair(studio, sitting.clientId()));
         Optional<Product> winter = kept == null
-                ? nearest(usable, end(days, target, false), 0)
+                ? nearest(usable, ends.winter(), 0)
                 : find(shelf.of(studio).bases(), kept.winterId());
         Optional<Product> summer = kept == null
-                ? nearest(
-                        usable, end(days, target, true), winter.map(Product::id).orElse(0L))
+                ? nearest(usable, ends.summer(), winter.map(Product::id).orElse(0L))
                 : find(shelf.of(studio).bases(), kept.summerId());
         if (winter.isEmpty() || summer.isEmpty()) {
             return Optional.empty();
@@ -158,20 +155,6 @@ public class Seasons {
         return SeasonPoint.trusted(points, p -> p).stream()
                 .map(p -> new SeasonParts.Day(p.day(), p.skin()))
                 .toList();
-    }
-
-    /** The lightest or deepest skin that was read; with one reading a usual swing from it. */
-    private static Lab end(List<SeasonParts.Day> days, MatchTarget target, boolean deep) {
-        Comparator<SeasonParts.Day> byLight =
-                Comparator.comparingDouble(d -> d.skin().lightness());
-        Lab t = target.colour();
-        Lab read = (deep ? days.stream().min(byLight) : days.stream().max(byLight))
-                .map(SeasonParts.Day::skin)
-                .orElse(t);
-        double apart = deep ? -USUAL_SWING : USUAL_SWING;
-        return Math.abs(read.lightness() - t.lightness()) < 1
-                ? Lab.ofClamped(t.lightness() + apart, t.a() - .25 * apart, t.b() - .3 * apart)
-                : read;
     }
 
     private List<Product> usable(StudioId studio, Sitting s) {

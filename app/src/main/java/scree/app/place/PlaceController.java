@@ -29,6 +29,7 @@ import scree.app.web.NotHere;
 import scree.core.face.Side;
 import scree.core.method.PlacementMethod;
 import scree.core.placement.Area;
+import scree.core.placement.Dose;
 import scree.core.placement.Family;
 import scree.core.placement.Fault;
 import scree.core.placement.MadeUp;
@@ -295,7 +296,7 @@ class PlaceController {
                 .map(z -> z.zone().area().family())
                 .orElse(Family.SHADOW);
         List<Placements.Candidate> others = new ArrayList<>(
-                placements.candidates(me.studio(), sitting, family, plan.skinSpectrum(), Placements.USUAL_STRENGTH));
+                placements.candidates(me.studio(), sitting, family, plan.skinSpectrum(), Dose.COMPARED_AT));
         Optional<BaseChoice> base = bases.choice(me.studio(), sitting.id());
         model.addAttribute(
                 "view",

@@ -6,10 +6,12 @@ import org.springframework.context.MessageSource;
 import scree.app.kit.Product;
 import scree.app.skin.Touched;
 import scree.core.face.Side;
+import scree.core.placement.Amount;
 import scree.core.placement.Area;
 import scree.core.placement.Dose;
 import scree.core.placement.Family;
 import scree.core.placement.PlacedZone;
+import scree.core.placement.Strength;
 import scree.core.reason.Reason;
 
 /** Puts a placement into words. */
@@ -49,21 +51,12 @@ final class PlaceWords {
         if (z.dose() == null) {
             return "";
         }
-        double coats = z.dose().coats();
-        String size =
-                coats < .3 ? "breath" : coats < .7 ? "half" : coats < 1.35 ? "one" : coats < 2.3 ? "two" : "three";
+        Amount size = Amount.of(z.dose().coats());
         return say("amount." + size) + (z.zone().side() == Side.CENTRE ? "" : " " + say("amount.aSide"));
     }
 
     String strength(double strength) {
-        String size = strength < .2
-                ? "hint"
-                : strength < .42
-                        ? "light"
-                        : strength < .6
-                                ? "underHalf"
-                                : strength < .85 ? "overHalf" : strength < 1.05 ? "full" : "strong";
-        return say("strength.place." + size);
+        return say("strength.place." + Strength.of(strength));
     }
 
     /** Returns what the dose seems to do to the plane, or null where colour is meant. */

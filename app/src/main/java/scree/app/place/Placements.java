@@ -47,9 +47,6 @@ import scree.core.skin.Zone;
 /** Plans the placement of a sitting, chooses products of the kit for it, keeps what the artist changed. */
 @Service
 public class Placements {
-    /** Strength at which products are compared: near the most that a plan asks for, so that the chosen one reaches it. */
-    static final double USUAL_STRENGTH = .95;
-
     private static final int FILMS_KEPT = 4000;
     private static final int PLANS_KEPT = 50;
     private static final Lab SUPPOSED = Lab.of(60, 11, 18);
@@ -173,7 +170,7 @@ public class Placements {
             }
             int number = numbers.computeIfAbsent(zone.area(), a -> numbers.size() + 1);
             List<Candidate> of =
-                    candidates.computeIfAbsent(family, f -> candidates(studio, sitting, f, skin, USUAL_STRENGTH));
+                    candidates.computeIfAbsent(family, f -> candidates(studio, sitting, f, skin, Dose.COMPARED_AT));
             Long wanted = sheet.products().get(zone.area());
             Optional<Candidate> chosen = of.stream()
                     .filter(c -> wanted != null && c.product().id() == wanted)

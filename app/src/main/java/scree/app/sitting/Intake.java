@@ -4,6 +4,7 @@ import scree.core.care.Care;
 import scree.core.method.Occasion;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
+import scree.core.shade.Wear;
 
 /**
  * What was asked before the work; null where left open.
@@ -25,6 +26,11 @@ public record Intake(
         String loves) {
     /** Nothing was asked yet. */
     public static final Intake OPEN = new Intake(null, null, null, null, null, null, null, null, null, null);
+
+    /** Returns what a base has to bear. */
+    public Wear.Day day() {
+        return new Wear.Day(occasion, Boolean.TRUE.equals(flash), lastsHours == null ? 0 : lastsHours);
+    }
 
     /** What a client tells from home. */
     public static Intake told(Coverage coverage, Finish finish, String reactions, String bothers) {

@@ -10,6 +10,7 @@ import scree.core.skin.MatchTarget;
 import scree.core.skin.Overtone;
 import scree.core.skin.SkinReading;
 import scree.core.skin.Undertone;
+import scree.core.skin.UndertoneVerdict;
 import scree.core.skin.Zone;
 
 /** Puts a reading into words. The judgement is the core's; only sentences are made here. */
@@ -38,8 +39,8 @@ public final class SkinWords {
             return say("skin.verdict.none");
         }
         Undertone u = under.get();
-        String olive = u.olive() > 0.6 ? say("skin.olive.clear") : u.olive() > 0.3 ? say("skin.olive.quiet") : "";
-        boolean peach = taken.verdict().map(v -> v.peach() > .6).orElse(false);
+        String olive = u.cast() == Undertone.Olive.NONE ? "" : say("skin.olive." + u.cast());
+        boolean peach = taken.verdict().map(UndertoneVerdict::peachy).orElse(false);
         olive = olive.isEmpty() && peach ? say("skin.peach") : olive;
         String words = say("depth." + depth.get()) + ", " + say("undertone.verdict." + u.leading()) + olive + ".";
         return reading.trust() == SkinReading.Trust.PROVISIONAL

@@ -15,6 +15,7 @@ import scree.core.skin.Answer;
 import scree.core.skin.FaceFrame;
 import scree.core.skin.ReferenceCurve;
 import scree.core.skin.Testimony;
+import scree.core.skin.Undertone;
 import scree.core.skin.UndertoneBench;
 import scree.core.skin.UndertoneVerdict;
 import scree.core.skin.UndertoneVerdict.Heard;
@@ -97,7 +98,7 @@ record UndertoneView(
 
     /** With an olive cast both may be right, and the muted card tells. */
     private static String conflict(UndertoneVerdict.Conflict c, UndertoneVerdict verdict, SkinWords words) {
-        boolean olive = verdict.undertone().olive() > .3;
+        boolean olive = verdict.undertone().cast() != Undertone.Olive.NONE;
         return words.say(
                 "bench.conflict",
                 words.say("witness." + c.one()),

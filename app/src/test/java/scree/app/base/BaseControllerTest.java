@@ -41,9 +41,9 @@ import scree.app.sitting.Sittings;
 import scree.core.colour.Lab;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
-import scree.core.shade.BaseRanking;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
+import scree.core.shade.RankBases;
 import scree.core.shade.Role;
 import scree.core.shade.ShadeReason;
 import scree.core.shade.Wear;
@@ -253,15 +253,15 @@ class BaseControllerTest {
         List<Reason> undertone = cost == 0
                 ? List.of()
                 : List.of(Reason.check(
-                        BaseRanking.Code.NEAR_BUT_OTHER_FAMILY, Undertone.Family.WARM, Undertone.Family.NEUTRAL));
-        var placed = new BaseRanking.Placed(i, on, on.differenceFrom(SKIN), cost, undertone, List.of());
+                        RankBases.Code.NEAR_BUT_OTHER_FAMILY, Undertone.Family.WARM, Undertone.Family.NEUTRAL));
+        var placed = new RankBases.Placed(i, on, on.differenceFrom(SKIN), cost, undertone, List.of());
         return new Shortlist.Ranked(p, rank, placed, ShadeReason.of(on, TARGET), List.of());
     }
 
     private static Shortlist of(
             SkinReading.Trust trust, BaseSetting setting, List<Shortlist.Ranked> ranked, List<Shortlist.Ranked> apart) {
         boolean quarrel = setting.freckles() && setting.heavyContour();
-        var wish = new Wear.Wish(null, null, Set.of(), Set.of(), quarrel, quarrel, false, false, 0);
+        var wish = new Wear.Wish(null, null, Set.of(), Set.of(), quarrel, quarrel, Wear.Day.OPEN);
         return new Shortlist(
                 TARGET,
                 List.of(),

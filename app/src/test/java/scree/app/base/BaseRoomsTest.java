@@ -17,15 +17,14 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import scree.app.kit.Product;
 import scree.app.kit.WatchedStripe;
 import scree.core.reason.Reason;
-import scree.core.shade.BaseRanking;
 import scree.core.shade.DryDown;
 import scree.core.shade.Form;
 import scree.core.shade.NeckBridge;
+import scree.core.shade.RankBases;
 import scree.core.shade.StripeSight.Coat;
 import scree.core.shade.StripeSight.Look;
 import scree.core.shade.Wear;
@@ -116,12 +115,6 @@ class BaseRoomsTest {
                 .satisfies(s -> assertThat(s.words()).isEqualTo("Too deep, Bea, 2026-05-01"));
     }
 
-    @ParameterizedTest
-    @CsvSource({"0.25, veil", "0.5, half", "0.75, most", "1, one", "1.5, more"})
-    void coatsAreSaidAsAnArtistWould(double coats, String word) {
-        assertThat(NeckView.amount(coats)).isEqualTo(word);
-    }
-
     @Test
     void waysThatDoNoMoreThanLeavingItSayThatAndTheVerdictNamesTheBest() {
         Product base = product(1, 58, Form.LIQUID);
@@ -161,13 +154,13 @@ class BaseRoomsTest {
     @Test
     void whatSpokeAgainstIsKeptInTheWordsOfThePage() {
         Product p = product(3, 60, Form.POWDER);
-        var placed = new BaseRanking.Placed(
+        var placed = new RankBases.Placed(
                 3,
                 p.settled(),
                 1.5,
                 1.5,
                 List.of(Reason.check(
-                        BaseRanking.Code.NEAR_BUT_OTHER_FAMILY, Undertone.Family.WARM, Undertone.Family.COOL)),
+                        RankBases.Code.NEAR_BUT_OTHER_FAMILY, Undertone.Family.WARM, Undertone.Family.COOL)),
                 List.of(Reason.check(Wear.Code.POWDER_CLINGS), Reason.note(Wear.Code.POWDER_AND_FLASH)));
         var r = new Shortlist.Ranked(p, 2, placed, List.of(), List.of(Product.Struck.OUT_OF_STOCK));
         assertThat(WORDS.overruled(r))

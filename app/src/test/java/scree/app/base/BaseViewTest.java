@@ -21,9 +21,9 @@ import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
-import scree.core.shade.BaseRanking;
 import scree.core.shade.Coverage;
 import scree.core.shade.Form;
+import scree.core.shade.RankBases;
 import scree.core.shade.ShadeReason;
 import scree.core.shade.Wear;
 import scree.core.skin.SkinReading;
@@ -42,7 +42,7 @@ class BaseViewTest {
         Shortlist.Ranked ranked = new Shortlist.Ranked(
                 p,
                 1,
-                new BaseRanking.Placed(0, on, on.differenceFrom(SKIN), cost, undertone, wear),
+                new RankBases.Placed(0, on, on.differenceFrom(SKIN), cost, undertone, wear),
                 ShadeReason.of(on, TARGET),
                 List.of());
         Shortlist l = list(62);
@@ -213,7 +213,7 @@ class BaseViewTest {
     void wishesThatQuarrelAreNamed() {
         Shortlist l = list(62);
         Wear.Wish both =
-                new Wear.Wish(Coverage.MEDIUM, null, l.wish().skin(), l.wish().textures(), true, true, false, false, 0);
+                new Wear.Wish(Coverage.MEDIUM, null, l.wish().skin(), l.wish().textures(), true, true, Wear.Day.OPEN);
         Shortlist quarrel = new Shortlist(
                 l.target(),
                 l.places(),

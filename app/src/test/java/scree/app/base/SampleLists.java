@@ -10,9 +10,9 @@ import scree.app.kit.Product;
 import scree.app.kit.Swatch;
 import scree.core.colour.Lab;
 import scree.core.light.LightVerdict;
-import scree.core.shade.BaseRanking;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
+import scree.core.shade.RankBases;
 import scree.core.shade.Role;
 import scree.core.shade.ShadeReason;
 import scree.core.shade.Wear;
@@ -60,7 +60,7 @@ final class SampleLists {
         return new Shortlist.Ranked(
                 p,
                 rank,
-                new BaseRanking.Placed((int) p.id(), on, on.differenceFrom(SKIN), 0, List.of(), List.of()),
+                new RankBases.Placed((int) p.id(), on, on.differenceFrom(SKIN), 0, List.of(), List.of()),
                 ShadeReason.of(on, TARGET),
                 List.of());
     }

@@ -89,7 +89,7 @@ class KitShelfTest {
     @Test
     void aRankingIsKeptByItsWettingAndStudiosAreKeptApart() {
         KitShelf.Shelf mine = shelf.of(STUDIO);
-        assertThat(mine.ranking(1.2)).isSameAs(mine.ranking(1.2)).isNotSameAs(mine.ranking(1.3));
+        assertThat(mine.onSkin(1.2)).isSameAs(mine.onSkin(1.2)).isNotSameAs(mine.onSkin(1.3));
         assertThat(shelf.of(new StudioId(5))).isNotSameAs(mine);
     }
 }

@@ -37,11 +37,11 @@ import scree.app.Samples;
 import scree.app.WebTest;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
-import scree.app.meter.Pressed;
 import scree.app.meter.PressedSwatch;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
+import scree.core.colour.Pressed;
 import scree.core.shade.DryDown;
 import scree.core.skin.ReferenceCurve;
 

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import scree.core.colour.Lab;
+import scree.core.colour.Pressed;
 import scree.standins.meter.ContactMeter;
 import scree.standins.meter.Device;
 import scree.standins.meter.LineServer;

@@ -1,5 +1,7 @@
 package scree.core.face;
 
+import java.util.List;
+
 /**
  * Face shapes as places in the space of six measures: length:width, temple, jaw, chin, lower fullness, jaw angle. Half-way
  * between the verbal definitions and the mean of drawn outlines, docs/method.md; a shape is never a box.
@@ -21,5 +23,10 @@ public enum Shape {
 
     double centre(int measure) {
         return centre[measure];
+    }
+
+    /** Returns what a face of this shape measures. */
+    public double at(Measure measure) {
+        return centre[List.of(ShapeReading.MODEL).indexOf(measure)];
     }
 }

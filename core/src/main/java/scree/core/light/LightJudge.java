@@ -11,13 +11,6 @@ import scree.core.reason.Severity;
 
 /** Grades a light by what a picture and, when there is one, a light meter say of it. */
 public final class LightJudge {
-    /** Good light to decide in. Craft rule: daylight by a window. */
-    static final double WARMEST_GOOD = 5000;
-
-    static final double COOLEST_GOOD = 6500;
-    static final double MOST_TINT = 0.006;
-    static final double DIMMEST_GOOD = 300;
-    static final double BRIGHTEST_GOOD = 2000;
     /** Past these the card no longer helps. House choices: 80 lx needs long exposure, 20 000 lx is sun on the skin. */
     static final double DIMMEST_USABLE = 80;
 
@@ -30,13 +23,9 @@ public final class LightJudge {
     static final double WARMEST_FOR_CARD = 2400;
 
     static final double COOLEST_FOR_CARD = 10_000;
-    /** |ln left/right| that is fine, and that is too much. Derived: simulated rooms in the calibration study. */
-    static final double SLANT_FINE = 0.10;
-
+    /** |ln left/right| that is too much. Derived: simulated rooms in the calibration study. */
     public static final double SLANT_TOO_MUCH = 0.15;
-    /** ln(forehead / chin) beyond a face turned to a window. Derived on tuning sitters: window −0.04 to 0.18, side window to 0.33, lamp above from 0.66. */
-    static final double ABOVE_SEEN = 0.30;
-
+    /** ln(forehead / chin) that is too much. Derived on tuning sitters, as the range that is good. */
     static final double ABOVE_TOO_MUCH = 0.48;
     /** Wall against a white card at the face. House choice: a lit white wall is near 1; a window behind clips at about 1.2. */
     static final double BEHIND_SEEN = 1.05;
@@ -92,10 +81,10 @@ public final class LightJudge {
         Side bright = f.leftRight() != null && f.leftRight() > 0 ? Side.RIGHT : Side.LEFT;
         if (f.slant() > SLANT_TOO_MUCH) {
             reasons.add(Reason.caution(LightCode.FROM_ONE_SIDE, percent, bright));
-        } else if (f.slant() > SLANT_FINE) {
+        } else if (f.slant() > LightRange.SLANT.to()) {
             reasons.add(Reason.check(LightCode.SLANTS, percent, bright));
         }
-        if (f.fromAbove() != null && f.fromAbove() > ABOVE_SEEN) {
+        if (f.fromAbove() != null && f.fromAbove() > LightRange.ABOVE.to()) {
             int more = (int) Math.round(100 * Math.expm1(f.fromAbove()));
             reasons.add(graded(f.fromAbove() > ABOVE_TOO_MUCH, LightCode.FROM_ABOVE, more));
         }
@@ -133,10 +122,10 @@ public final class LightJudge {
     /** A meter's temperature: the colour card corrects any lamp it was measured under, the grey card daylight only. */
     private static void temperature(double kelvin, Card card, List<Reason> reasons) {
         long round = Math.round(kelvin / 50) * 50;
-        if (kelvin < WARMEST_GOOD) {
+        if (kelvin < LightRange.KELVIN.from()) {
             double least = card == Card.COLOUR ? WARMEST_FOR_CARD : WARMEST_FOR_GREY;
             reasons.add(graded(kelvin < least, LightCode.WARM_LAMP, round));
-        } else if (kelvin > COOLEST_GOOD) {
+        } else if (kelvin > LightRange.KELVIN.to()) {
             double most = card == Card.COLOUR ? COOLEST_FOR_CARD : COOLEST_FOR_GREY;
             reasons.add(graded(kelvin > most, LightCode.COOL_LIGHT, round));
         }
@@ -146,25 +135,25 @@ public final class LightJudge {
     private static void guessedTemperature(double kelvin, List<Reason> reasons) {
         double mired = 1e6 / kelvin;
         long round = Math.round(kelvin / 100) * 100;
-        if (mired - LampGuess.DOUBT_MIRED > 1e6 / WARMEST_GOOD) {
+        if (mired - LampGuess.DOUBT_MIRED > 1e6 / LightRange.KELVIN.from()) {
             reasons.add(Reason.check(LightCode.WARM_LAMP, round));
-        } else if (mired + LampGuess.DOUBT_MIRED < 1e6 / COOLEST_GOOD) {
+        } else if (mired + LampGuess.DOUBT_MIRED < 1e6 / LightRange.KELVIN.to()) {
             reasons.add(Reason.check(LightCode.COOL_LIGHT, round));
         }
     }
 
     private static void tint(double duv, List<Reason> reasons) {
-        if (Math.abs(duv) > MOST_TINT) {
+        if (Math.abs(duv) > LightRange.DUV.to()) {
             LightCode code = duv > 0 ? LightCode.GREEN_TINT : LightCode.PINK_TINT;
-            reasons.add(graded(Math.abs(duv) > 3 * MOST_TINT, code, (int) Math.round(1000 * Math.abs(duv))));
+            reasons.add(graded(Math.abs(duv) > 3 * LightRange.DUV.to(), code, (int) Math.round(1000 * Math.abs(duv))));
         }
     }
 
     private static void brightness(MeteredLight m, List<Reason> reasons) {
         long lux = Math.round(m.lux());
-        if (m.lux() < DIMMEST_GOOD) {
+        if (m.lux() < LightRange.LUX.from()) {
             reasons.add(graded(m.lux() < DIMMEST_USABLE, LightCode.TOO_DIM, lux));
-        } else if (m.lux() > BRIGHTEST_GOOD) {
+        } else if (m.lux() > LightRange.LUX.to()) {
             reasons.add(graded(m.lux() > BRIGHTEST_USABLE, LightCode.TOO_BRIGHT, lux));
         }
     }

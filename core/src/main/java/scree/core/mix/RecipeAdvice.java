@@ -18,6 +18,11 @@ public final class RecipeAdvice {
     /** A simpler recipe is offered when it leaves at most this much more. House choice: half of what an eye sees. */
     private static final double NOT_MUCH_WORSE = 0.5;
 
+    /** Changes that a step is said to make, in L* and degrees of hue. House choices: what an eye just sees in a mix. */
+    private static final double SEEN_DEPTH = 0.15;
+
+    private static final double SEEN_LEAN = 0.4;
+
     private RecipeAdvice() {}
 
     /** Reasons. */
@@ -78,7 +83,17 @@ public final class RecipeAdvice {
     }
 
     /** What one part more or less of a product does. */
-    public record Step(Ingredient ingredient, int by, Recipe recipe, double lightness, double lean, double chroma) {}
+    public record Step(Ingredient ingredient, int by, Recipe recipe, double lightness, double lean, double chroma) {
+        /** Returns whether depth is seen to change. */
+        public boolean changesDepth() {
+            return Math.abs(lightness) >= SEEN_DEPTH;
+        }
+
+        /** Returns whether undertone is seen to change. */
+        public boolean changesLean() {
+            return Math.abs(lean) >= SEEN_LEAN;
+        }
+    }
 
     /** Returns what one part more of each product in the recipe does, and one less where one is left. */
     public static List<Step> sensitivity(Recipe recipe, Lab target) {

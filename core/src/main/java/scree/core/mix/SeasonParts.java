@@ -2,6 +2,7 @@ package scree.core.mix;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.linear.Array2DRowRealMatrix;
@@ -22,10 +23,41 @@ public final class SeasonParts {
     /** Pull of a fitted wave towards the usual one, in readings. House choice. */
     private static final double HELD_BACK = 0.5;
 
+    /** How far winter is lighter and summer deeper than a single reading, L*, while only one is known. House choice. */
+    private static final double USUAL_SWING = 3;
+    /** A reading nearer to today's than this in L* is the same skin, not an end of the year. House choice: a reading's doubt. */
+    private static final double SAME_SKIN = 1;
+    /** a* and b* that come with each L* by which skin deepens. Derived: the usual way of tanning in the sitters' seasons. */
+    private static final double REDDER = 0.25;
+
+    private static final double YELLOWER = 0.30;
+
     private SeasonParts() {}
 
     /** Skin on a day. */
     public record Day(LocalDate day, Lab skin) {}
+
+    /** Returns a skin as it is this much lighter in L*; deeper for a negative figure. */
+    private static Lab lighter(Lab skin, double by) {
+        return Lab.ofClamped(skin.lightness() + by, skin.a() - REDDER * by, skin.b() - YELLOWER * by);
+    }
+
+    /** The lightest and the deepest skin of a year. */
+    public record Ends(Lab winter, Lab summer) {}
+
+    /** Returns the ends of the year as they were read; where nothing else was read, a usual swing from today's skin. */
+    public static Ends ends(List<Day> days, Lab today) {
+        Comparator<Day> byLightness = Comparator.comparingDouble(d -> d.skin().lightness());
+        return new Ends(
+                end(days.stream().max(byLightness), today, USUAL_SWING),
+                end(days.stream().min(byLightness), today, -USUAL_SWING));
+    }
+
+    private static Lab end(Optional<Day> read, Lab today, double swing) {
+        return read.map(Day::skin)
+                .filter(skin -> Math.abs(skin.lightness() - today.lightness()) >= SAME_SKIN)
+                .orElseGet(() -> lighter(today, swing));
+    }
 
     /** Parts of winter and summer, 0 to 6 together, and what they give. */
     public record Blend(int winter, int summer, Recipe recipe) {}
@@ -81,8 +113,7 @@ public final class SeasonParts {
         public Lab on(LocalDate day) {
             double phase = 2 * Math.PI * (day.getDayOfYear() - deepest) / YEAR;
             double l = mean - swing * Math.cos(phase);
-            return Lab.ofClamped(
-                    l, middle.a() - 0.25 * (l - middle.lightness()), middle.b() - 0.30 * (l - middle.lightness()));
+            return lighter(middle, l - middle.lightness());
         }
     }
 

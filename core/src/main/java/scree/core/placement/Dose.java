@@ -33,6 +33,9 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
 
     private static final double LIGHT_DEEP = 1.45;
     static final double MOST_COATS = 3;
+    /** Strength at which products are compared. House choice: near the most that a plan asks for, so that the chosen one reaches it. */
+    public static final double COMPARED_AT = 0.95;
+
     /** A film thinner than this share of a coat is hard to lay evenly: a softer product serves better. House choice. */
     private static final double EVEN_FROM = .5;
 

@@ -18,7 +18,17 @@ public final class DryDown {
     /** A stripe that shows at all differs by about this. House choice: between very close and an edge that shows. */
     static final double SHOWN = 2.5;
 
+    /** A fall or rise in L* under this is no movement. House choice: what no eye sees. */
+    private static final double HARDLY = 0.2;
+
     private DryDown() {}
+
+    /** What depth does while a product settles. */
+    public enum Way {
+        DEEPENS,
+        STAYS,
+        LIGHTENS
+    }
 
     /** Settled minus wet. */
     public record Shift(double lightness, double a, double b) {
@@ -31,6 +41,10 @@ public final class DryDown {
         /** Returns the settled colour of a product that is this colour wet. */
         public Lab from(Lab wet) {
             return Lab.ofClamped(wet.lightness() + lightness, wet.a() + a, wet.b() + b);
+        }
+
+        public Way way() {
+            return lightness <= -HARDLY ? Way.DEEPENS : lightness >= HARDLY ? Way.LIGHTENS : Way.STAYS;
         }
 
         /** Returns the colour a share of the way from wet to settled. */

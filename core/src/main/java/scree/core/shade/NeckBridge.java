@@ -27,6 +27,8 @@ public final class NeckBridge {
     private static final double[] BODY = {1.0};
     /** Past this an edge shows at the jaw and a bridge is worth it. */
     static final double WORTH_IT = Nearness.VERY_CLOSE.upTo();
+    /** A way that leaves less than this less than nothing does is no better. House choice: what no eye sees. */
+    private static final double NO_GAIN = 0.3;
     /** A more elaborate way has to leave this much less to stand first. House choice: half of what an eye sees. */
     private static final double WORK = 0.5;
 
@@ -111,7 +113,16 @@ public final class NeckBridge {
      * @param left ΔE00 between the two
      */
     public record Bridge(
-            Way way, List<Long> products, List<Double> coats, Lab face, Lab neck, double left, List<Reason> reasons) {}
+            Way way, List<Long> products, List<Double> coats, Lab face, Lab neck, double left, List<Reason> reasons) {
+        private Bridge againstLeavingIt(double leftAlone) {
+            if (way == Way.NOTHING || left <= leftAlone - NO_GAIN) {
+                return this;
+            }
+            List<Reason> more = new ArrayList<>(reasons);
+            more.add(Reason.check(Code.NO_BETTER));
+            return new Bridge(way, products, coats, face, neck, left, more);
+        }
+    }
 
     /** Returns every way that the kit allows, the best first: least left, and more work only for something. */
     public static List<Bridge> of(Lab jawSkin, Lab neckSkin, Kit kit) {
@@ -130,7 +141,8 @@ public final class NeckBridge {
         twoBronzers(laid(ABOVE, kit.bronzers(), face, neckSkin), warmed, kit).ifPresent(ways::add);
         best(laid(BODY, kit.body(), neck, f)).ifPresent(b -> ways.add(onNeck(Way.BODY_PRODUCT, b, f, kit)));
         ways.sort(Comparator.comparingDouble(b -> b.left() + WORK * effort(b, kit)));
-        return ways;
+        double leftAlone = f.differenceFrom(neckSkin);
+        return ways.stream().map(b -> b.againstLeavingIt(leftAlone)).toList();
     }
 
     /** Returns whether face and neck differ enough to be bridged. */

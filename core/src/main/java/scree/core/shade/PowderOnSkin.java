@@ -27,7 +27,27 @@ public final class PowderOnSkin {
     private static final double LEAST_SHARE = 0.6;
     private static final double MOST_SHARE = 1.6;
 
+    /** One answer moves the strength by this. House choice: four answers from the model to none or double. */
+    private static final double STEP = 0.25;
+
     private PowderOnSkin() {}
+
+    /** How much of the model is taken. */
+    public enum Taken {
+        LESS,
+        USUAL,
+        MORE
+    }
+
+    /** @param strength 0 to 2, 1 is the model; a step to either side is still usual */
+    public static Taken taken(double strength) {
+        return strength < 1 - STEP ? Taken.LESS : strength > 1 + STEP ? Taken.MORE : Taken.USUAL;
+    }
+
+    /** Returns by how much the strength moves after what was seen of a powder beside the skin. */
+    public static double moved(DryDown.Answer seen) {
+        return seen == DryDown.Answer.TOO_DEEP ? STEP : seen == DryDown.Answer.TOO_LIGHT ? -STEP : 0;
+    }
 
     /**
      * Returns the factor on K/S.

@@ -3,6 +3,7 @@ package scree.core.shade;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import scree.core.method.Occasion;
 import scree.core.reason.Reason;
 import scree.core.reason.Severity;
 import scree.core.skin.SkinType;
@@ -24,9 +25,6 @@ public final class Wear {
      * @param textures found by fingers and eye
      * @param freckles whether they are to be kept
      * @param heavyContour whether a heavy cream contour is planned over it
-     * @param camera whether it is for camera or stage
-     * @param flash whether flash is used
-     * @param hours it has to last, 0 when unknown
      */
     public record Wish(
             Coverage coverage,
@@ -35,25 +33,39 @@ public final class Wear {
             Set<Texture> textures,
             boolean freckles,
             boolean heavyContour,
-            boolean camera,
-            boolean flash,
-            int hours) {
+            Day day) {
         public Wish {
             skin = Set.copyOf(skin);
             textures = Set.copyOf(textures);
         }
 
         public static Wish none() {
-            return new Wish(null, null, Set.of(), Set.of(), false, false, false, false, 0);
+            return new Wish(null, null, Set.of(), Set.of(), false, false, Day.OPEN);
         }
 
         /** Returns whether freckles and contour ask for opposite things. */
         public boolean quarrels() {
             return freckles && heavyContour;
         }
+    }
+
+    /**
+     * What it has to bear.
+     *
+     * @param occasion or null while it was not asked
+     * @param flash whether flash is used
+     * @param hours it has to last, 0 when unknown
+     */
+    public record Day(Occasion occasion, boolean flash, int hours) {
+        /** Nothing was asked yet. */
+        public static final Day OPEN = new Day(null, false, 0);
 
         boolean lasts() {
             return hours >= LONG_HOURS;
+        }
+
+        boolean underLamps() {
+            return occasion != null && occasion.underLamps();
         }
     }
 
@@ -148,13 +160,13 @@ public final class Wear {
     }
 
     private static void day(Coverage coverage, Finish finish, Form form, Wish wish, List<Reason> reasons) {
-        if (wish.camera() && coverage == Coverage.SHEER && !wish.freckles()) {
+        if (wish.day().underLamps() && coverage == Coverage.SHEER && !wish.freckles()) {
             reasons.add(Reason.note(Code.SHEER_FOR_CAMERA));
         }
-        if (wish.lasts() && finish == Finish.DEWY) {
+        if (wish.day().lasts() && finish == Finish.DEWY) {
             reasons.add(Reason.note(Code.DEWY_ALL_DAY));
         }
-        if (wish.flash() && form == Form.POWDER) {
+        if (wish.day().flash() && form == Form.POWDER) {
             reasons.add(Reason.note(Code.POWDER_AND_FLASH));
         }
     }

@@ -21,8 +21,25 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
     /** a* below usual by this much begins to read olive. House choice (start value). */
     static final double OLIVE_FROM = 1.5;
 
+    /** From these an olive cast is said, and said plainly. House choices (start values): a third and clearly over half. */
+    private static final double OLIVE_QUIET = 0.3;
+
+    private static final double OLIVE_CLEAR = 0.6;
+
     private static final double OLIVE_SOFTNESS = 1.2;
     private static final double YELLOW_SLACK = 1;
+
+    /** How much of an olive cast there is to say. */
+    public enum Olive {
+        NONE,
+        QUIET,
+        CLEAR
+    }
+
+    /** Returns how much of an olive cast there is to say. */
+    public Olive cast() {
+        return olive > OLIVE_CLEAR ? Olive.CLEAR : olive > OLIVE_QUIET ? Olive.QUIET : Olive.NONE;
+    }
 
     /** The three families. */
     public enum Family {

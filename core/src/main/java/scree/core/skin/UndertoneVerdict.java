@@ -13,8 +13,16 @@ import scree.core.skin.Undertone.Family;
  * @param conflict when two of weight disagree
  */
 public record UndertoneVerdict(Undertone undertone, double peach, List<Heard> heard, Optional<Conflict> conflict) {
+    /** From this a rosy-golden cast is said. House choice: as an olive one is said plainly. */
+    private static final double PEACHY = 0.6;
+
     public UndertoneVerdict {
         heard = List.copyOf(heard);
+    }
+
+    /** Returns whether a rosy-golden cast is to be said. */
+    public boolean peachy() {
+        return peach > PEACHY;
     }
 
     /**

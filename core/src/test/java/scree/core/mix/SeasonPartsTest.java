@@ -95,4 +95,19 @@ class SeasonPartsTest {
         assertThat(most).isGreaterThanOrEqualTo(5);
         assertThat(changes.get(changes.size() - 1).blend().summer()).isLessThanOrEqualTo(1);
     }
+
+    /** One reading tells no year: winter is taken lighter and less golden than today, summer deeper. */
+    @Test
+    void theEndsOfAYearAreReadOrAUsualSwingFromToday() {
+        Lab today = ReferenceCurve.at(64);
+        SeasonParts.Ends guessed = SeasonParts.ends(List.of(new Day(MIDWINTER, today)), today);
+        assertThat(guessed.winter().lightness()).isCloseTo(67, within(1e-9));
+        assertThat(guessed.summer().lightness()).isCloseTo(61, within(1e-9));
+        assertThat(guessed.summer().b()).isGreaterThan(today.b());
+        Lab tanned = ReferenceCurve.at(58);
+        SeasonParts.Ends read =
+                SeasonParts.ends(List.of(new Day(MIDWINTER, today), new Day(MIDWINTER.plusDays(180), tanned)), today);
+        assertThat(read.summer()).isEqualTo(tanned);
+        assertThat(read.winter()).isEqualTo(guessed.winter());
+    }
 }

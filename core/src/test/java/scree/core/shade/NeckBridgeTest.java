@@ -86,4 +86,11 @@ class NeckBridgeTest {
         List<Bridge> ways = NeckBridge.of(JAW, NECK, new Kit(BASE, List.of(), List.of(), List.of(), false));
         assertThat(ways).extracting(Bridge::way).containsExactlyInAnyOrder(Way.NOTHING, Way.VEIL);
     }
+
+    @Test
+    void aWayThatLeavesNoLessThanNothingDoesSaysSo() {
+        List<Bridge> ways = NeckBridge.of(JAW, JAW, kit(false)); // neck and jaw alike: there is nothing to bridge
+        assertThat(way(ways, Way.WARM_THE_NECK).reasons()).anyMatch(r -> r.code() == NeckBridge.Code.NO_BETTER);
+        assertThat(way(ways, Way.NOTHING).reasons()).noneMatch(r -> r.code() == NeckBridge.Code.NO_BETTER);
+    }
 }

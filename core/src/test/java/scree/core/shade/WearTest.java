@@ -7,16 +7,18 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import scree.core.method.Occasion;
 import scree.core.reason.Reason;
 import scree.core.reason.Severity;
 import scree.core.shade.Wear.Code;
+import scree.core.shade.Wear.Day;
 import scree.core.shade.Wear.Wish;
 import scree.core.skin.SkinType;
 import scree.core.skin.Texture;
 
 class WearTest {
     private static Wish skin(SkinType type) {
-        return new Wish(null, null, Set.of(type), Set.of(), false, false, false, false, 0);
+        return new Wish(null, null, Set.of(type), Set.of(), false, false, Day.OPEN);
     }
 
     private static List<Enum<?>> codes(List<Reason> reasons, Severity severity) {
@@ -52,7 +54,7 @@ class WearTest {
 
     @Test
     void frecklesToBeKeptAskForSheerWhateverTheWishedCoverage() {
-        Wish keep = new Wish(Coverage.FULL, null, Set.of(), Set.of(), true, false, true, false, 0);
+        Wish keep = new Wish(Coverage.FULL, null, Set.of(), Set.of(), true, false, new Day(Occasion.CAMERA, false, 0));
         assertThat(codes(Wear.of(Coverage.MEDIUM, Finish.SATIN, Form.LIQUID, keep), Severity.CHECK))
                 .containsExactly(Code.COVERS_FRECKLES);
         List<Reason> sheer = Wear.of(Coverage.SHEER, Finish.SATIN, Form.LIQUID, keep);
@@ -62,17 +64,17 @@ class WearTest {
 
     @Test
     void heavyContourAsksForAtLeastMediumAndQuarrelsWithFreckles() {
-        Wish both = new Wish(null, null, Set.of(), Set.of(), true, true, false, false, 0);
+        Wish both = new Wish(null, null, Set.of(), Set.of(), true, true, Day.OPEN);
         assertThat(both.quarrels()).isTrue();
         assertThat(codes(Wear.of(Coverage.SHEER, Finish.SATIN, Form.LIQUID, both), Severity.CHECK))
                 .containsExactly(Code.TOO_THIN_FOR_CONTOUR);
-        Wish contour = new Wish(null, null, Set.of(), Set.of(), false, true, false, false, 0);
+        Wish contour = new Wish(null, null, Set.of(), Set.of(), false, true, Day.OPEN);
         assertThat(Wear.of(Coverage.MEDIUM, Finish.SATIN, Form.LIQUID, contour)).isEmpty();
     }
 
     @Test
     void coverageOneClassOffIsARemarkTwoSpeakAgainst() {
-        Wish full = new Wish(Coverage.FULL, null, Set.of(), Set.of(), false, false, false, false, 0);
+        Wish full = new Wish(Coverage.FULL, null, Set.of(), Set.of(), false, false, Day.OPEN);
         assertThat(codes(Wear.of(Coverage.MEDIUM, Finish.SATIN, Form.LIQUID, full), Severity.NOTE))
                 .containsExactly(Code.THINNER_THAN_WISHED);
         assertThat(codes(Wear.of(Coverage.SHEER, Finish.SATIN, Form.LIQUID, full), Severity.CHECK))
@@ -81,11 +83,12 @@ class WearTest {
 
     @Test
     void texturesFlashAndLongDaysHaveTheirSay() {
-        Wish lines = new Wish(null, null, Set.of(), Set.of(Texture.FINE_LINES), false, false, false, true, 0);
+        Wish lines = new Wish(null, null, Set.of(), Set.of(Texture.FINE_LINES), false, false, new Day(null, true, 0));
         List<Reason> powder = Wear.of(Coverage.MEDIUM, Finish.MATTE, Form.POWDER, lines);
         assertThat(codes(powder, Severity.CHECK)).containsExactly(Code.POWDER_IN_LINES);
         assertThat(codes(powder, Severity.NOTE)).containsExactly(Code.POWDER_AND_FLASH);
-        Wish pores = new Wish(null, null, Set.of(), Set.of(Texture.OPEN_PORES), false, false, true, false, 9);
+        Wish pores = new Wish(
+                null, null, Set.of(), Set.of(Texture.OPEN_PORES), false, false, new Day(Occasion.CAMERA, false, 9));
         List<Reason> dewy = Wear.of(Coverage.SHEER, Finish.DEWY, Form.LIQUID, pores);
         assertThat(codes(dewy, Severity.CHECK)).containsExactly(Code.SHINE_ON_TEXTURE);
         assertThat(codes(dewy, Severity.NOTE)).containsExactly(Code.SHEER_FOR_CAMERA, Code.DEWY_ALL_DAY);

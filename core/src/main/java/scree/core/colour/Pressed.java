@@ -1,10 +1,9 @@
-package scree.app.meter;
+package scree.core.colour;
 
 import java.util.List;
 import java.util.Optional;
-import scree.core.colour.Lab;
 
-/** The newest presses on one place, up to three, oldest first. */
+/** Presses of a contact meter on one place, the newest up to three, oldest first. */
 public record Pressed(List<Lab> presses) {
     public static final int NEEDED = 3;
     /** Presses that part by more are asked for again. House choice: four times the meter's repeatability. */
@@ -14,7 +13,8 @@ public record Pressed(List<Lab> presses) {
         presses = List.copyOf(presses);
     }
 
-    static Pressed of(List<Lab> all) {
+    /** Returns the newest of all. */
+    public static Pressed of(List<Lab> all) {
         return new Pressed(all.subList(Math.max(0, all.size() - NEEDED), all.size()));
     }
 

@@ -1,0 +1,34 @@
+package scree.core.mix;
+
+import java.util.List;
+import java.util.Set;
+import java.util.function.IntPredicate;
+import scree.core.colour.Lab;
+import scree.core.shade.ShadeIndex;
+
+/** The question what can be mixed for a skin: of which bases, and the best recipe of them with all drops. */
+public final class MixPool {
+    /** Bases that a recipe may choose from, nearest to the skin first, beside all drops. Derived: more never won in the bench. */
+    private static final int BASES = 280;
+    /** Parts of a proposed recipe. House choice: still counted and repeated by hand. */
+    public static final int PARTS = 8;
+
+    private MixPool() {}
+
+    /**
+     * Returns positions of the bases to choose from, nearest first.
+     *
+     * @param bases by their settled colours
+     * @param mixes says by position which can be stirred into a mix; powders cannot
+     */
+    public static List<Integer> near(ShadeIndex bases, Lab skin, IntPredicate mixes) {
+        return bases.nearest(skin, BASES, i -> mixes.test(i) ? 0 : ShadeIndex.NOT_LISTED).stream()
+                .map(ShadeIndex.Hit::position)
+                .toList();
+    }
+
+    /** @param drops ids of what only colours a base */
+    public static RecipeSearch.Found best(List<Ingredient> pool, Set<Long> drops, Lab skin) {
+        return new RecipeSearch(pool, drops, PARTS).best(skin);
+    }
+}
