@@ -80,4 +80,27 @@ class ArchitectureTest {
         }
         assertThat(seen).isGreaterThan(35);
     }
+
+    /** What draws has figures of its own: sizes and offsets in pixels. */
+    private static final Pattern DRAWS = Pattern.compile(
+            ".*/(look|demo|card)/.*|.*(View|Field|Drawing|Layout|Patterns|Chart|Files|Previews|ShapePlace).java");
+
+    /** A figure of the craft belongs to core; services and controllers hold whole numbers at most, sizes of lists and texts. */
+    @Test
+    void servicesAndControllersHoldNoFiguresOfTheCraft() throws IOException {
+        Pattern fraction = Pattern.compile("(?<![\\w.\"])\\d*\\.\\d*[1-9]\\d*(?![\\w.\"])");
+        try (Stream<Path> files = Files.walk(Path.of("src/main/java"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                if (DRAWS.matcher(file.toString()).matches()) {
+                    continue;
+                }
+                for (String line : Files.readAllLines(file)) {
+                    String code = line.replaceAll("\"(\\\\.|[^\"])*\"", "").replaceAll("//.*|^\\s*/?\\*.*", "");
+                    assertThat(fraction.matcher(code).find())
+                            .as(file + ": " + line.strip())
+                            .isFalse();
+                }
+            }
+        }
+    }
 }

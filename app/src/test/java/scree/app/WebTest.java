@@ -1,5 +1,6 @@
 package scree.app;
 
+import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
@@ -16,7 +17,9 @@ import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import scree.app.base.BaseSettings;
 import scree.app.base.Bases;
 import scree.app.base.NeckBridges;
+import scree.app.base.Sights;
 import scree.app.base.StripeTests;
+import scree.app.base.Tones;
 import scree.app.bin.Bin;
 import scree.app.card.CardPdf;
 import scree.app.card.Cards;
@@ -24,10 +27,12 @@ import scree.app.client.Clients;
 import scree.app.face.Faces;
 import scree.app.kit.DryDowns;
 import scree.app.kit.Formulas;
+import scree.app.kit.Gaps;
 import scree.app.kit.Kit;
 import scree.app.kit.KitCsv;
 import scree.app.kit.KitImports;
 import scree.app.kit.KitShelf;
+import scree.app.memory.Memories;
 import scree.app.meter.Meters;
 import scree.app.mix.MixBench;
 import scree.app.mix.Seasons;
@@ -56,7 +61,7 @@ import scree.app.web.Origin;
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @WebMvcTest
-@Import({SecurityConfig.class, KitCsv.class, WebTest.StoppedClock.class})
+@Import({SecurityConfig.class, Gaps.class, KitCsv.class, Sights.class, Tones.class, WebTest.StoppedClock.class})
 @MockitoBean(
         types = {
             Accounts.class,
@@ -108,6 +113,11 @@ public @interface WebTest {
         @Bean
         StudioTime time(Clock stopped) {
             return new StudioTime(stopped, studio -> "Europe/Oslo");
+        }
+
+        @Bean
+        Memories memories() {
+            return new Memories(new SimpleMeterRegistry());
         }
     }
 }

@@ -33,13 +33,21 @@ class BaseController {
     private static final int LONGEST_NOTE = 500;
     private final Bases bases;
     private final BaseSettings settings;
+    private final Sights sights;
     private final Sittings sittings;
     private final Cairns cairns;
     private final MessageSource messages;
     private final Clock clock;
 
     BaseController(
-            Bases bases, BaseSettings settings, Sittings sittings, Cairns cairns, MessageSource messages, Clock clock) {
+            Bases bases,
+            BaseSettings settings,
+            Sights sights,
+            Sittings sittings,
+            Cairns cairns,
+            MessageSource messages,
+            Clock clock) {
+        this.sights = sights;
         this.bases = bases;
         this.settings = settings;
         this.sittings = sittings;
@@ -196,7 +204,7 @@ class BaseController {
         model.addAttribute("sittingId", id);
         model.addAttribute("wish", wish);
         model.addAttribute("forms", Form.values());
-        model.addAttribute("finishes", List.of(Finish.MATTE, Finish.SATIN, Finish.DEWY));
+        model.addAttribute("finishes", Finish.ofBases());
         model.addAttribute("coverages", Coverage.values());
         model.addAttribute("schools", MatchTarget.School.values());
         model.addAttribute("former", bases.former(me.studio(), id).orElse(null));
@@ -204,7 +212,15 @@ class BaseController {
             Optional<String> reason = new LightWords(messages, locale)
                     .reasons(list.light()).stream().findFirst();
             model.addAttribute(
-                    "view", BaseView.of(list, bases.choice(me.studio(), id), id, clock.instant(), words, reason));
+                    "view",
+                    BaseView.of(
+                            list,
+                            sights.contours(list.target().colour()),
+                            bases.choice(me.studio(), id),
+                            id,
+                            clock.instant(),
+                            words,
+                            reason));
         });
     }
 }

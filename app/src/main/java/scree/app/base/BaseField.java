@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import scree.app.look.PebbleField;
 import scree.app.look.Stones;
-import scree.app.sitting.Remembered;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.shade.DifferenceContour;
@@ -34,16 +33,14 @@ record BaseField(
     private static final int CROWDED = 60;
     private static final int MARKED = 5;
     private static final Stones STONES = new Stones();
-    /** The same skin has the same contours on every page. */
-    private static final Remembered<Lab, List<List<FieldPlace>>> CONTOURS = new Remembered<>(100);
 
-    static BaseField of(Shortlist list, long sitting, BaseWords words) {
+    /** @param around the contours round the target, nearest first */
+    static BaseField of(Shortlist list, List<List<FieldPlace>> around, long sitting, BaseWords words) {
         MatchTarget target = list.target();
         FieldPlace middle = FieldPlace.of(target.colour());
         PebbleField field = new PebbleField(WIDTH, HEIGHT, middle, LEAN_SPAN, LIGHT_SPAN);
         List<Lab> line = target.gradient();
         List<PebbleField.Contour> contours = new ArrayList<>();
-        List<List<FieldPlace>> around = CONTOURS.of(target.colour(), () -> contours(target.colour()));
         contours.add(field.contour(around.get(2), "#CDCDCD", "1 6", "contour.3"));
         contours.add(field.contour(around.get(1), "#D3D3D3", "9 5", "contour.2"));
         contours.add(field.contour(around.get(0), "#DADADA", null, "contour.1"));
@@ -74,13 +71,6 @@ record BaseField(
                 field.y(neck.lightness()),
                 Srgb.hex(target.cheek()),
                 Srgb.hex(target.neck()));
-    }
-
-    private static List<List<FieldPlace>> contours(Lab skin) {
-        return List.of(
-                DifferenceContour.around(skin, 1),
-                DifferenceContour.around(skin, 2),
-                DifferenceContour.around(skin, 3));
     }
 
     /** Returns where a press on a product leads: it becomes a stripe, or is one no more. */

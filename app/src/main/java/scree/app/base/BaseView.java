@@ -12,6 +12,7 @@ import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Severity;
+import scree.core.shade.FieldPlace;
 import scree.core.shade.PowderOnSkin;
 import scree.core.skin.MatchPlace;
 import scree.core.skin.MatchTarget;
@@ -96,6 +97,7 @@ record BaseView(
 
     static BaseView of(
             Shortlist list,
+            List<List<FieldPlace>> around,
             Optional<BaseChoice> choice,
             long sitting,
             Instant now,
@@ -109,7 +111,7 @@ record BaseView(
                 words.say("school.consequence." + target.school()),
                 list.places().stream().map(p -> place(p, words)).toList(),
                 words.say("base.led." + list.family()),
-                BaseField.of(list, sitting, words),
+                BaseField.of(list, around, sitting, words),
                 list.ranked().stream()
                         .limit(LISTED)
                         .map(r -> row(r, list, sitting, choice, words, now))
@@ -240,7 +242,7 @@ record BaseView(
             drawn.shade(
                     STONES.pebble(id + "-pan", 13, 17, 11), Srgb.hex(r.product().settled()));
         }
-        drawn.stone(STONES.pebble(id, r.powder() ? 30 : 24, 20, r.powder() ? 14 : 17), Srgb.hex(r.onSkin()), 1.6);
+        drawn.stone(STONES.pebble(id, r.powder() ? 30 : 24, 20, r.powder() ? 14 : 17), Srgb.hex(r.onSkin()));
         return drawn.mark(letter, 24, 25, r.onSkin().lightness() > 52).toString();
     }
 

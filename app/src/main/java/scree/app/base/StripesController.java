@@ -36,6 +36,7 @@ class StripesController {
     private final Bases bases;
     private final StripeTests tests;
     private final DryDowns dryDowns;
+    private final Sights sights;
     private final Meters meters;
     private final Sittings sittings;
     private final Cairns cairns;
@@ -47,6 +48,7 @@ class StripesController {
             Bases bases,
             StripeTests tests,
             DryDowns dryDowns,
+            Sights sights,
             Meters meters,
             Sittings sittings,
             Cairns cairns,
@@ -54,6 +56,7 @@ class StripesController {
             Clock clock,
             StudioTime time) {
         this.bases = bases;
+        this.sights = sights;
         this.tests = tests;
         this.dryDowns = dryDowns;
         this.meters = meters;
@@ -190,6 +193,7 @@ class StripesController {
                     "view",
                     StripesView.of(
                             list,
+                            sights.stripes(list.target()),
                             tests.watched(me.studio(), id),
                             seen,
                             Optional.ofNullable(sight.minutes()),

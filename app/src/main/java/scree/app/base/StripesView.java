@@ -9,14 +9,12 @@ import java.util.Map;
 import java.util.Optional;
 import scree.app.kit.Product;
 import scree.app.kit.WatchedStripe;
-import scree.app.sitting.Remembered;
 import scree.core.shade.DryDown;
 import scree.core.shade.Nearness;
 import scree.core.shade.StripeSight;
 import scree.core.shade.StripeSight.Coat;
 import scree.core.shade.StripeSight.Look;
 import scree.core.shade.StripeSight.Moment;
-import scree.core.skin.MatchTarget;
 
 /** What the stripe view shows: three stripes on the client's own skin at a moment, in a light, and their times. */
 record StripesView(
@@ -63,15 +61,13 @@ record StripesView(
     /** One observation. */
     record Seen(long id, String words) {}
 
-    /** A client's skin is the same on every page. */
-    private static final Remembered<MatchTarget, StripeSight> SIGHTS = new Remembered<>(50);
-
     static final double WIDTH = 960;
     static final double HALF = 100;
     private static final String LETTERS = "ABC";
 
     static StripesView of(
             Shortlist list,
+            StripeSight sight,
             Map<Long, StripeWatch> watched,
             Map<Long, List<WatchedStripe>> seen,
             Optional<Double> asked,
@@ -80,7 +76,6 @@ record StripesView(
             Instant now,
             ZoneId zone,
             BaseWords words) {
-        StripeSight sight = SIGHTS.of(list.target(), () -> new StripeSight(list.target()));
         double longest = list.stripes().stream()
                 .mapToDouble(r -> minutes(r.product(), watched))
                 .max()

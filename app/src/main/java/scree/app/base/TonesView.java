@@ -3,11 +3,9 @@ package scree.app.base;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import scree.app.kit.Product;
 import scree.app.look.Stones;
 import scree.app.picture.Picture;
-import scree.app.skin.TakenReading;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.image.Point;
@@ -52,17 +50,11 @@ record TonesView(
     private static final double BOX_HEIGHT = 580;
     private static final Stones STONES = new Stones();
 
-    /** @param shades bases in the order of the pairs' positions */
-    static TonesView of(
-            TakenReading taken,
-            Picture picture,
-            TwoTones.Targets targets,
-            List<Shortlist.Ranked> shades,
-            List<TwoTones.Pair> pairs,
-            BaseWords words) {
+    static TonesView of(Tones.Work work, BaseWords words) {
+        Picture picture = work.picture();
         double scale = Math.min(BOX_WIDTH / picture.width(), BOX_HEIGHT / picture.height());
-        FaceFrame frame = taken.face().frame();
-        List<Pair> shown = pairs.stream().map(p -> pair(p, shades, words)).toList();
+        FaceFrame frame = work.taken().face().frame();
+        List<Pair> shown = work.pairs().stream().map(p -> pair(p, work, words)).toList();
         String verdict = shown.isEmpty()
                 ? words.say("tones.none")
                 : words.say(
@@ -74,8 +66,8 @@ record TonesView(
                 picture.height() * scale,
                 closed(FaceRing.INNER, frame, scale),
                 closed(FaceRing.OUTER, frame, scale),
-                swatch("tone-inner", targets.inner(), words.say("tones.inner")),
-                swatch("tone-outer", targets.outer(), words.say("tones.outer")),
+                swatch("tone-inner", work.targets().inner(), words.say("tones.inner")),
+                swatch("tone-outer", work.targets().outer(), words.say("tones.outer")),
                 shown);
     }
 
@@ -83,9 +75,9 @@ record TonesView(
         return new Swatch(Srgb.hex(colour), STONES.pebble(key, 24, 20, 16), words);
     }
 
-    private static Pair pair(TwoTones.Pair p, List<Shortlist.Ranked> shades, BaseWords words) {
-        Shortlist.Ranked in = shades.get(p.inner());
-        Shortlist.Ranked out = shades.get(p.outer());
+    private static Pair pair(TwoTones.Pair p, Tones.Work work, BaseWords words) {
+        Shortlist.Ranked in = work.inner(p);
+        Shortlist.Ranked out = work.outer(p);
         List<Lab> line = new ArrayList<>();
         for (int i = 0; i <= 12; i++) {
             // the blend takes the middle half
@@ -120,13 +112,5 @@ record TonesView(
                     String.format(Locale.ROOT, "%s%.1f,%.1f", d.isEmpty() ? "M" : "L", at.x() * scale, at.y() * scale));
         }
         return d.append('Z').toString();
-    }
-
-    static Optional<TwoTones.Pair> chosen(
-            List<TwoTones.Pair> pairs, List<Shortlist.Ranked> shades, long inner, long outer) {
-        return pairs.stream()
-                .filter(p -> shades.get(p.inner()).product().id() == inner
-                        && shades.get(p.outer()).product().id() == outer)
-                .findFirst();
     }
 }

@@ -1,10 +1,10 @@
 package scree.app.card;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
+import com.github.benmanes.caffeine.cache.Cache;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.memory.Memories;
 import scree.app.studio.StudioId;
 import scree.core.image.PrintedCard;
 
@@ -14,27 +14,21 @@ public class Cards {
     private static final int KEPT = 40;
     private final CardMapper mapper;
     /** Reading a file guesses spectra where only colours were measured, which takes a while. */
-    private final Map<String, PrintedCard> recent = new LinkedHashMap<>(16, .75f, true) {
-        private static final long serialVersionUID = 1;
+    private final Cache<CardRow, PrintedCard> read;
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, PrintedCard> eldest) {
-            return size() > KEPT;
-        }
-    };
-
-    Cards(CardMapper mapper) {
+    Cards(CardMapper mapper, Memories memories) {
+        this.read = memories.keep("cards", KEPT);
         this.mapper = mapper;
     }
 
     /** Returns the print in use; the design itself while none was measured. */
     public PrintedCard inUse(StudioId studio) {
         CardRow row = mapper.inUse(studio);
-        return row == null ? PrintedCard.design() : read(row.name(), row.file());
+        return row == null ? PrintedCard.design() : read(row);
     }
 
     public Optional<PrintedCard> measured(StudioId studio) {
-        return Optional.ofNullable(mapper.inUse(studio)).map(row -> read(row.name(), row.file()));
+        return Optional.ofNullable(mapper.inUse(studio)).map(this::read);
     }
 
     /**
@@ -44,7 +38,7 @@ public class Cards {
      */
     @Transactional
     public PrintedCard use(StudioId studio, String name, String file) {
-        PrintedCard card = read(name, file);
+        PrintedCard card = read(new CardRow(name, file));
         mapper.put(studio, name, file);
         return card;
     }
@@ -55,14 +49,7 @@ public class Cards {
         mapper.forget(studio);
     }
 
-    private PrintedCard read(String name, String file) {
-        synchronized (recent) {
-            PrintedCard known = recent.get(name + "\n" + file);
-            if (known == null) {
-                known = PrintedCard.read(name, file);
-                recent.put(name + "\n" + file, known);
-            }
-            return known;
-        }
+    private PrintedCard read(CardRow row) {
+        return read.get(row, r -> PrintedCard.read(r.name(), r.file()));
     }
 }

@@ -1,14 +1,15 @@
 package scree.app.face;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.memory.Memories;
 import scree.app.picture.Picture;
 import scree.app.picture.Pictures;
-import scree.app.sitting.Remembered;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Steps;
 import scree.app.studio.Member;
@@ -35,15 +36,19 @@ public class Faces {
     /** Scales of recent pictures are kept: looking for the card takes longer than measuring the face. */
     private static final int SCALES_KEPT = 50;
 
+    private static final int FACES_KEPT = 50;
+
     private static final Steps.Kind<FaceSheet> KIND = new Steps.Kind<>("FACE", FaceSheet.class);
 
     private final Steps steps;
     private final Pictures pictures;
     private final StudioTime time;
-    private final Remembered<Long, Optional<Double>> scales = new Remembered<>(SCALES_KEPT);
-    private final Remembered<FaceSheet, FaceReading> read = new Remembered<>(SCALES_KEPT);
+    private final Cache<Long, Optional<Double>> scales;
+    private final Cache<FaceSheet, FaceReading> read;
 
-    Faces(Steps steps, Pictures pictures, StudioTime time) {
+    Faces(Steps steps, Pictures pictures, StudioTime time, Memories memories) {
+        this.scales = memories.keep("scales", SCALES_KEPT);
+        this.read = memories.keep("faces", FACES_KEPT);
         this.steps = steps;
         this.pictures = pictures;
         this.time = time;
@@ -55,8 +60,7 @@ public class Faces {
                 .filter(p -> pictures.has(studio, p.state().pictureId()));
         return present.map(p -> {
             FacePoints points = p.state().facePoints();
-            FaceReading reading =
-                    read.of(p.state(), () -> FaceReading.of(points, p.state().name()));
+            FaceReading reading = read.get(p.state(), sheet -> FaceReading.of(points, sheet.name()));
             return new TakenFace(p.state(), points, reading, p.seq(), p.undoable(), p.redoable());
         });
     }
@@ -171,7 +175,7 @@ public class Faces {
     /** Returns millimetres per pixel of the picture when the card is in it. */
     public Optional<Double> millimetresPerPixel(StudioId studio, long picture) {
         pictures.get(studio, picture); // asked before what is kept, so that another studio never gets it
-        return scales.of(picture, () -> scale(studio, picture));
+        return scales.get(picture, p -> scale(studio, p));
     }
 
     private Optional<Double> scale(StudioId studio, long picture) {

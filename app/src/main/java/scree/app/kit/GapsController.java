@@ -1,7 +1,6 @@
 package scree.app.kit;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -18,29 +17,21 @@ import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.StaleSave;
 import scree.core.colour.Srgb;
-import scree.core.mix.Ingredient;
 import scree.core.mix.KitGaps;
 import scree.core.mix.Recipe;
-import scree.core.shade.PowderOnSkin;
-import scree.core.shade.Role;
-import scree.core.skin.SkinType;
 
 /** Which skins the kit can meet, and which purchase would close most of what it cannot. */
 @Controller
 @RequestMapping("/kit/gaps")
 class GapsController {
     private static final int LONGEST = 20_000;
-    /** The grid's skins are taken as normal ones: a powder deepens on them as usual. */
-    private static final double USUAL_SKIN = PowderOnSkin.wetting(SkinType.NORMAL, false, 1);
+    private final Gaps gaps;
 
-    private final Kit kit;
-    private final KitShelf shelf;
     private final Formulas formulas;
     private final MessageSource messages;
 
-    GapsController(Kit kit, KitShelf shelf, Formulas formulas, MessageSource messages) {
-        this.kit = kit;
-        this.shelf = shelf;
+    GapsController(Gaps gaps, Formulas formulas, MessageSource messages) {
+        this.gaps = gaps;
         this.formulas = formulas;
         this.messages = messages;
     }
@@ -84,40 +75,23 @@ class GapsController {
     }
 
     private String show(Member me, String list, Model model, Locale locale) {
-        Map<Long, Formula> recorded = formulas.recorded(me.studio());
-        List<Product> bases = sound(me, shelf.of(me.studio()).bases());
-        List<Product> drops = sound(me, kit.withRole(me.studio(), Role.MIXER));
-        KitGaps gaps = new KitGaps(ingredients(bases, recorded), ingredients(drops, recorded));
-        List<KitGaps.Cell> cells = gaps.cells();
-        Map<Long, String> names = new HashMap<>();
-        bases.forEach(p -> names.put(p.id(), p.fullName()));
-        drops.forEach(p -> names.put(p.id(), p.fullName()));
+        Gaps.Answer answer = gaps.of(me.studio(), list);
+        int leans = KitGaps.Lean.values().length;
         List<Row> rows = new ArrayList<>();
-        for (int i = 0; i < cells.size(); i += KitGaps.Lean.values().length) {
+        for (int i = 0; i < answer.cells().size(); i += leans) {
+            List<KitGaps.Cell> row = answer.cells().subList(i, i + leans);
             rows.add(new Row(
-                    cells.get(i).lightness(),
-                    cells.subList(i, i + KitGaps.Lean.values().length).stream()
-                            .map(c -> cell(c, names, locale))
-                            .toList()));
+                    row.get(0).lightness(),
+                    row.stream().map(c -> cell(c, answer.names(), locale)).toList()));
         }
-        long alone = count(cells, KitGaps.Reach.ALONE);
-        long mixed = count(cells, KitGaps.Reach.MIXED);
         model.addAttribute("rows", rows);
         model.addAttribute("leans", KitGaps.Lean.values());
-        model.addAttribute(
-                "verdict",
-                say(
-                        alone + mixed == cells.size() ? "gaps.verdict.all" : "gaps.verdict",
-                        locale,
-                        alone,
-                        mixed,
-                        cells.size() - alone - mixed));
-        model.addAttribute("empty", bases.isEmpty());
-        model.addAttribute("version", formulas.purchases(me.studio()).version());
-        PurchaseList.Read read = PurchaseList.read(list);
-        model.addAttribute("gains", gains(gaps, cells, read.offers(), locale));
+        model.addAttribute("verdict", verdict(answer, locale));
+        model.addAttribute("empty", answer.empty());
+        model.addAttribute("version", answer.version());
+        model.addAttribute("gains", gains(answer, locale));
         if (!model.containsAttribute("problems")) {
-            model.addAttribute("problems", read.problems());
+            model.addAttribute("problems", answer.list().problems());
         }
         if (!model.containsAttribute("typed")) {
             model.addAttribute("typed", list);
@@ -125,23 +99,11 @@ class GapsController {
         return "kit/gaps";
     }
 
-    private List<Product> sound(Member me, List<Product> products) {
-        return products.stream()
-                .filter(p -> p.inStock() && !p.pastItsTime(shelf.today(me.studio())))
-                .toList();
-    }
-
-    private static List<Ingredient> ingredients(List<Product> products, Map<Long, Formula> recorded) {
-        return products.stream()
-                .map(p -> {
-                    Formula f = Formulas.of(recorded.get(p.id()), p);
-                    return Ingredient.of(p.id(), p.candidate().onSkin(USUAL_SKIN), f.strength(), f.carrier());
-                })
-                .toList();
-    }
-
-    private static long count(List<KitGaps.Cell> cells, KitGaps.Reach reach) {
-        return cells.stream().filter(c -> c.reach() == reach).count();
+    private String verdict(Gaps.Answer answer, Locale locale) {
+        long alone = answer.reached(KitGaps.Reach.ALONE);
+        long mixed = answer.reached(KitGaps.Reach.MIXED);
+        long open = answer.cells().size() - alone - mixed;
+        return say(open == 0 ? "gaps.verdict.all" : "gaps.verdict", locale, alone, mixed, open);
     }
 
     private Cell cell(KitGaps.Cell c, Map<Long, String> names, Locale locale) {
@@ -168,12 +130,11 @@ class GapsController {
                 .collect(Collectors.joining(" + "));
     }
 
-    private List<Gain> gains(KitGaps gaps, List<KitGaps.Cell> cells, List<PurchaseList.Offer> offers, Locale locale) {
-        Map<Long, String> names =
-                offers.stream().collect(Collectors.toMap(o -> o.ingredient().id(), PurchaseList.Offer::name));
+    private List<Gain> gains(Gaps.Answer answer, Locale locale) {
+        Map<Long, String> names = answer.list().offers().stream()
+                .collect(Collectors.toMap(o -> o.ingredient().id(), PurchaseList.Offer::name));
         List<Gain> gains = new ArrayList<>();
-        for (KitGaps.Gain g : gaps.gains(
-                cells, offers.stream().map(PurchaseList.Offer::ingredient).toList())) {
+        for (KitGaps.Gain g : answer.gains()) {
             String name = names.get(g.purchase().id());
             gains.add(new Gain(
                     name,

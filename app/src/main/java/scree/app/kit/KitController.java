@@ -96,7 +96,7 @@ class KitController {
                 what,
                 new Drawn()
                         .shade(stones.pebble(p.stoneId(), 56, 22, 12), Srgb.hex(p.wet()))
-                        .stone(stones.pebble(p.stoneId(), 24, 22, 17), Srgb.hex(p.settled()), 1.6)
+                        .stone(stones.pebble(p.stoneId(), 24, 22, 17), Srgb.hex(p.settled()))
                         .toString(),
                 until == null ? null : until.toString(),
                 until != null && until.isBefore(today),

@@ -1,13 +1,14 @@
 package scree.app.kit;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import java.time.LocalDate;
 import java.util.BitSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
+import scree.app.memory.Memories;
 import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
 import scree.core.shade.BaseShelf;
@@ -25,15 +26,10 @@ public class KitShelf {
 
     private final ProductMapper mapper;
     private final StudioTime time;
-    private final Map<StudioId, Object> locks = new ConcurrentHashMap<>();
-    private final Map<StudioId, Shelf> shelves = new LinkedHashMap<>(16, .75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<StudioId, Shelf> eldest) {
-            return size() > MOST_STUDIOS;
-        }
-    };
+    private final Cache<StudioId, Shelf> shelves;
 
-    KitShelf(ProductMapper mapper, StudioTime time) {
+    KitShelf(ProductMapper mapper, StudioTime time, Memories memories) {
+        this.shelves = memories.keep("shelves", MOST_STUDIOS);
         this.mapper = mapper;
         this.time = time;
     }
@@ -57,6 +53,10 @@ public class KitShelf {
                 Product p = this.bases.get(i);
                 doubtful.set(i, !p.inStock() || p.allergens() != null || p.pastItsTime(today));
             }
+        }
+
+        private boolean is(long otherVersion, LocalDate otherDay) {
+            return version == otherVersion && day.equals(otherDay);
         }
 
         /** Returns the version of the kit that this is. */
@@ -98,28 +98,16 @@ public class KitShelf {
     /** Returns the shelf as the kit is now. When it has to be read anew, one asks and the others of the studio wait for it. */
     public Shelf of(StudioId studio) {
         long version = mapper.kitVersion(studio);
-        Shelf known = known(studio, version);
-        if (known != null) {
-            return known;
-        }
-        synchronized (locks.computeIfAbsent(studio, s -> new Object())) {
-            Shelf meanwhile = known(studio, version);
-            if (meanwhile != null) {
-                return meanwhile;
-            }
-            Shelf fresh = new Shelf(version, today(studio), mapper.withRole(studio, Role.BASE));
-            synchronized (shelves) {
-                shelves.put(studio, fresh);
-            }
-            return fresh;
-        }
+        LocalDate today = today(studio);
+        Shelf kept = shelves.getIfPresent(studio);
+        return kept != null && kept.is(version, today)
+                ? kept
+                : shelves.asMap()
+                        .compute(studio, (s, k) -> k != null && k.is(version, today) ? k : read(s, version, today));
     }
 
-    private Shelf known(StudioId studio, long version) {
-        synchronized (shelves) {
-            Shelf kept = shelves.get(studio);
-            return kept != null && kept.version == version && kept.day.equals(today(studio)) ? kept : null;
-        }
+    private Shelf read(StudioId studio, long version, LocalDate today) {
+        return new Shelf(version, today, mapper.withRole(studio, Role.BASE));
     }
 
     /** Returns the studio's day, for what is past its time. */

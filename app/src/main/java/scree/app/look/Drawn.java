@@ -8,6 +8,14 @@ public final class Drawn {
     private static final String HEX = "#[0-9A-Fa-f]{6}";
     private final StringBuilder svg = new StringBuilder(1000);
 
+    /** How far a pebble of a list lies above its shadow, pixels. */
+    private static final double LIFT = 1.6;
+
+    /** Adds a pebble lying on the page of a list. */
+    public Drawn stone(String path, String colour) {
+        return stone(path, colour, LIFT);
+    }
+
     /** Adds a pebble lying on the page. */
     public Drawn stone(String path, String colour, double lift) {
         svg.append("<path class=\"under\" d=\"").append(path).append("\" transform=\"translate(0 ");

@@ -1,7 +1,6 @@
 package scree.app.mix;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -22,6 +21,7 @@ import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
 import scree.app.kit.KitShelf;
 import scree.app.kit.Product;
+import scree.app.memory.Memories;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.sitting.Sitting;
@@ -57,10 +57,18 @@ public class MixBench {
     private final Steps steps;
     private final Meters meters;
     /** A tap changes the sheet, not what the kit offers: that is searched once for a skin and a kit. */
-    private final Cache<Question, Proposed> proposals =
-            Caffeine.newBuilder().maximumSize(PROPOSALS_KEPT).build();
+    private final Cache<Question, Proposed> proposals;
 
-    MixBench(Bases bases, Kit kit, KitShelf shelf, Formulas formulas, Sittings sittings, Steps steps, Meters meters) {
+    MixBench(
+            Bases bases,
+            Kit kit,
+            KitShelf shelf,
+            Formulas formulas,
+            Sittings sittings,
+            Steps steps,
+            Meters meters,
+            Memories memories) {
+        this.proposals = memories.keep("mixes", PROPOSALS_KEPT);
         this.bases = bases;
         this.kit = kit;
         this.shelf = shelf;

@@ -1,7 +1,6 @@
 package scree.app.picture;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -16,11 +15,13 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.bin.BinTable;
 import scree.app.bin.Deletable;
+import scree.app.memory.Memories;
 import scree.app.studio.Secrets;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.core.image.PictureIntake;
 import scree.core.image.Raster;
+import scree.core.image.Thumb;
 
 /** Takes pictures in, keeps them bare of metadata, and gives them back as pixels. */
 @Service
@@ -35,12 +36,10 @@ public class Pictures implements Deletable {
      * The pictures being worked on: dragging a zone reads the same one again and again. A stored picture never changes, so
      * several processes may each keep it; whoever asks is first checked against the database.
      */
-    private final Cache<Long, Raster> recent = Caffeine.newBuilder()
-            .maximumWeight(PIXELS_KEPT)
-            .weigher((Long id, Raster r) -> r.width() * r.height())
-            .build();
+    private final Cache<Long, Raster> recent;
 
-    Pictures(PictureMapper mapper, PictureGate gate) {
+    Pictures(PictureMapper mapper, PictureGate gate, Memories memories) {
+        this.recent = memories.keep("rasters", PIXELS_KEPT, (Long id, Raster r) -> r.width() * r.height());
         this.mapper = mapper;
         this.gate = gate;
     }
@@ -62,7 +61,7 @@ public class Pictures implements Deletable {
         return gate.read(upload, (bytes, patience) -> {
             byte[] jpeg = PictureIntake.encodeForStore(PictureIntake.read(bytes, patience));
             Raster stored = PictureIntake.read(jpeg);
-            byte[] thumb = PictureIntake.encodeJpeg(faceCrop(stored).shrunkTo(THUMB_SIDE), 0.9f);
+            byte[] thumb = PictureIntake.encodeJpeg(Thumb.of(stored, THUMB_SIDE), 0.9f);
             return new Ready(
                     stored,
                     jpeg,
@@ -141,20 +140,6 @@ public class Pictures implements Deletable {
             return Map.of();
         }
         return mapper.latest(studio, sittings).stream().collect(Collectors.toMap(Picture::sittingId, p -> p));
-    }
-
-    /** The upper middle of a portrait, for small faces on Today. */
-    private static Raster faceCrop(Raster r) {
-        int side = (int) (0.52 * Math.min(r.width(), r.height()));
-        int left = (r.width() - side) / 2;
-        int top = Math.max(0, (int) (0.40 * r.height() - 0.46 * side));
-        return Raster.of(copy(r, left, top, side));
-    }
-
-    private static java.awt.image.BufferedImage copy(Raster r, int left, int top, int side) {
-        var image = new java.awt.image.BufferedImage(side, side, java.awt.image.BufferedImage.TYPE_INT_RGB);
-        image.getGraphics().drawImage(r.toImage(), -left, -top, null);
-        return image;
     }
 
     @Override

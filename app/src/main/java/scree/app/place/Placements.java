@@ -1,5 +1,6 @@
 package scree.app.place;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -16,7 +17,7 @@ import scree.app.face.Faces;
 import scree.app.face.TakenFace;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
-import scree.app.sitting.Remembered;
+import scree.app.memory.Memories;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.sitting.Steps;
@@ -61,8 +62,8 @@ public class Placements {
     private final Touches touches;
     private final Kit kit;
     private final StudioTime time;
-    private final Remembered<FilmKey, Optional<Dose.Film>> films = new Remembered<>(FILMS_KEPT);
-    private final Remembered<PlanKey, Plan> plans = new Remembered<>(PLANS_KEPT);
+    private final Cache<FilmKey, Optional<Dose.Film>> films;
+    private final Cache<PlanKey, Plan> plans;
 
     /** All that a plan depends on. */
     private record PlanKey(FaceSheet face, PlaceSheet place, Integer birthYear, int year, SkinType skinType) {}
@@ -73,7 +74,16 @@ public class Placements {
     public record Candidate(Product product, Dose.Film film, Dose dose, double badness) {}
 
     Placements(
-            Steps steps, Faces faces, Sittings sittings, Readings readings, Touches touches, Kit kit, StudioTime time) {
+            Steps steps,
+            Faces faces,
+            Sittings sittings,
+            Readings readings,
+            Touches touches,
+            Kit kit,
+            StudioTime time,
+            Memories memories) {
+        this.films = memories.keep("films", FILMS_KEPT);
+        this.plans = memories.keep("plans", PLANS_KEPT);
         this.touches = touches;
         this.steps = steps;
         this.faces = faces;
@@ -124,7 +134,7 @@ public class Placements {
                 sitting.client().birthYear(),
                 sitting.startsAt().getYear(),
                 sitting.client().skinType());
-        return plans.of(key, () -> Planner.plan(faces.brief(face, sitting), sheet.method(), sheet.zoneEdits()));
+        return plans.get(key, k -> Planner.plan(faces.brief(face, sitting), sheet.method(), sheet.zoneEdits()));
     }
 
     /** Returns how many areas the plan works on, without looking at the kit. */
@@ -204,7 +214,7 @@ public class Placements {
 
     private Optional<Dose.Film> film(Product p) {
         FilmKey key = new FilmKey(p.settled(), p.contrastRatio());
-        return films.of(key, () -> Dose.Film.of(key.colour(), key.contrast()));
+        return films.get(key, k -> Dose.Film.of(key.colour(), key.contrast()));
     }
 
     // ---- changes: each is a step ----

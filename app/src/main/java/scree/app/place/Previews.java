@@ -1,10 +1,10 @@
 package scree.app.place;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.springframework.stereotype.Service;
+import scree.app.memory.Memories;
 import scree.app.picture.Pictures;
 import scree.app.studio.StudioId;
 import scree.core.image.PictureIntake;
@@ -22,19 +22,13 @@ public class Previews {
     private static final double PATCH = .62;
 
     private final Pictures pictures;
-    private final Map<Key, Raster> recent = new LinkedHashMap<>(16, .75f, true) {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Raster> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private final Cache<Key, Raster> made;
 
     /** Everything that the picture depends on. */
     private record Key(StudioId studio, long picture, List<MadeUp.Layer> layers, MadeUp.Light light) {}
 
-    Previews(Pictures pictures) {
+    Previews(Pictures pictures, Memories memories) {
+        this.made = memories.keep("previews", KEPT);
         this.pictures = pictures;
     }
 
@@ -62,18 +56,9 @@ public class Previews {
         }
         long picture = plan.face().sheet().pictureId();
         Raster bare = pictures.raster(studio, picture);
-        Key key = new Key(studio, picture, layers, light);
-        synchronized (recent) {
-            Raster kept = recent.get(key);
-            if (kept != null) {
-                return kept;
-            }
-        }
-        Raster made = MadeUp.over(bare, plan.level(), plan.skinSpectrum(), layers, light);
-        synchronized (recent) {
-            recent.put(key, made);
-        }
-        return made;
+        return made.get(
+                new Key(studio, picture, layers, light),
+                k -> MadeUp.over(bare, plan.level(), plan.skinSpectrum(), layers, light));
     }
 
     private static Raster cut(Raster from, int x, int y, int half) {

@@ -1,7 +1,6 @@
 package scree.app.remote;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -18,6 +17,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.client.Clients;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
+import scree.app.memory.Memories;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
 import scree.app.sitting.Intake;
@@ -60,8 +60,9 @@ public class RemoteLinks implements Upkeep.Task {
     private final JsonMapper json;
     private final TransactionTemplate transaction;
     /** What is said of a picture follows from its pixels alone, so it holds in every process. */
-    private final Cache<String, Checked> checks =
-            Caffeine.newBuilder().maximumSize(200).build();
+    private final Cache<String, Checked> checks;
+
+    private static final int CHECKS_KEPT = 200;
 
     RemoteLinks(
             RemoteMapper mapper,
@@ -73,7 +74,9 @@ public class RemoteLinks implements Upkeep.Task {
             Clock clock,
             StudioTime time,
             JsonMapper json,
-            TransactionTemplate transaction) {
+            TransactionTemplate transaction,
+            Memories memories) {
+        this.checks = memories.keep("checks", CHECKS_KEPT);
         this.json = json;
         this.transaction = transaction;
         this.mapper = mapper;

@@ -1,5 +1,6 @@
 package scree.app.remote;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import io.github.bucket4j.Bucket;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -7,13 +8,12 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import scree.app.memory.Memories;
 
 /** Keeps the open door narrow: so many requests a minute from one address, on client links only. */
 @Component
@@ -22,16 +22,10 @@ class RemoteRate extends OncePerRequestFilter {
     private static final int ADDRESSES_KEPT = 10_000;
 
     private final int perMinute;
-    private final Map<String, Bucket> buckets = new LinkedHashMap<>(64, .75f, true) {
-        private static final long serialVersionUID = 1;
+    private final Cache<String, Bucket> buckets;
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Bucket> eldest) {
-            return size() > ADDRESSES_KEPT;
-        }
-    };
-
-    RemoteRate(@Value("${scree.remote.requests-per-minute:40}") int perMinute) {
+    RemoteRate(@Value("${scree.remote.requests-per-minute:40}") int perMinute, Memories memories) {
+        this.buckets = memories.keep("addresses", ADDRESSES_KEPT);
         this.perMinute = perMinute;
     }
 
@@ -55,12 +49,16 @@ class RemoteRate extends OncePerRequestFilter {
     }
 
     private Bucket bucket(String address) {
-        synchronized (buckets) {
-            return buckets.computeIfAbsent(
-                    address,
-                    a -> Bucket.builder()
-                            .addLimit(limit -> limit.capacity(perMinute).refillGreedy(perMinute, Duration.ofMinutes(1)))
-                            .build());
-        }
+        return buckets.get(
+                address,
+                a -> Bucket.builder()
+                        .addLimit(limit -> limit.capacity(perMinute).refillGreedy(perMinute, Duration.ofMinutes(1)))
+                        .build());
+    }
+
+    /** Returns how many addresses are remembered. */
+    long addresses() {
+        buckets.cleanUp();
+        return buckets.estimatedSize();
     }
 }

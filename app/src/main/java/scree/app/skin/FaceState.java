@@ -133,7 +133,7 @@ public record FaceState(
         FaceFrame frame = frame();
         List<ZoneOutline> changed = new ArrayList<>();
         for (ZoneOutline o : outlines) {
-            changed.add(o.zone() == zone && o.side() == side ? moved(o, frame, dx, dy, scale) : o);
+            changed.add(o.zone() == zone && o.side() == side ? o.moved(frame, dx, dy, scale) : o);
         }
         Set<String> hands = new HashSet<>(byHand);
         hands.add(key(zone, side));
@@ -180,21 +180,5 @@ public record FaceState(
 
     static String key(Zone zone, Side side) {
         return zone + "." + side;
-    }
-
-    private static ZoneOutline moved(ZoneOutline o, FaceFrame frame, double dx, double dy, double scale) {
-        Point centre = frame.toFace(frame.toPicture(o.x(), o.y()).plus(dx, dy));
-        return new ZoneOutline(
-                o.zone(),
-                o.side(),
-                centre.x(),
-                centre.y(),
-                clamp(o.radiusX() * scale),
-                clamp(o.radiusY() * scale),
-                o.leanDegrees());
-    }
-
-    private static double clamp(double radius) {
-        return Math.min(1.5, Math.max(0.025, radius));
     }
 }

@@ -1,7 +1,6 @@
 package scree.app.skin;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -17,10 +16,10 @@ import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.card.Cards;
 import scree.app.face.Faces;
 import scree.app.face.TakenFace;
+import scree.app.memory.Memories;
 import scree.app.meter.Meters;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
-import scree.app.sitting.Remembered;
 import scree.app.sitting.Sittings;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
@@ -56,6 +55,8 @@ public class Readings {
     /** A stored picture never changes, so what the card finder saw in it holds in every process. */
     private static final int SIGHTINGS_KEPT = 60;
 
+    private static final int READINGS_KEPT = 200;
+
     private final ReadingMapper mapper;
     private final SkinMapper skin;
     private final Pictures pictures;
@@ -65,10 +66,9 @@ public class Readings {
     private final Cards cards;
     private final JsonMapper json;
     private final TransactionTemplate transaction;
-    private final Cache<Long, CardSighting> sightings =
-            Caffeine.newBuilder().maximumSize(SIGHTINGS_KEPT).build();
+    private final Cache<Long, CardSighting> sightings;
     /** Every stage of a page asks for its reading. */
-    private final Remembered<StoredReading, TakenReading> known = new Remembered<>(200);
+    private final Cache<StoredReading, TakenReading> known;
 
     Readings(
             ReadingMapper mapper,
@@ -79,7 +79,10 @@ public class Readings {
             Meters meters,
             Cards cards,
             JsonMapper json,
-            TransactionTemplate transaction) {
+            TransactionTemplate transaction,
+            Memories memories) {
+        this.sightings = memories.keep("sightings", SIGHTINGS_KEPT);
+        this.known = memories.keep("readings", READINGS_KEPT);
         this.transaction = transaction;
         this.mapper = mapper;
         this.skin = skin;
@@ -121,7 +124,7 @@ public class Readings {
                     meters.metered(studio, row.sittingId()),
                     meters.pressed(studio, row.sittingId()));
             try {
-                taken.put(row.sittingId(), known.of(stored, () -> stored.taken(json)));
+                taken.put(row.sittingId(), known.get(stored, s -> s.taken(json)));
             } catch (JacksonException | IllegalArgumentException unreadable) {
                 LOG.warn("the reading of sitting {} cannot be read: {}", row.sittingId(), unreadable.toString());
             }

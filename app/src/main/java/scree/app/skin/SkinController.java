@@ -299,11 +299,7 @@ class SkinController {
             return;
         }
         boolean pointsMoved = readings.pointsMoved(me.studio(), taken);
-        if (pointsMoved && !taken.kept()) { // what was kept is not changed without being asked
-            readings.layOnPoints(me.studio(), id);
-            taken = readings.of(me.studio(), id).orElseThrow();
-            pointsMoved = false;
-        }
+        model.addAttribute("follows", pointsMoved && !taken.kept()); // what was kept is not changed without being asked
         SkinView view = SkinView.of(
                 taken,
                 pictures.get(me.studio(), taken.pictureId()),

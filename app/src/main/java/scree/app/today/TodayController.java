@@ -32,6 +32,9 @@ import scree.core.colour.Srgb;
 /** The day: who sits when, what to look out for, which products end soon. */
 @Controller
 class TodayController {
+    /** Percent of a bar that is still seen. */
+    private static final long LEAST_SEEN = 3;
+
     private static final int MOST_EXPIRING = 4;
     private final Sittings sittings;
     private final Accounts accounts;
@@ -62,7 +65,7 @@ class TodayController {
     record LookOut(long sitting, String who, String what) {}
 
     /** A product near its end; share of its time left, 0 to 1. */
-    record Ending(String name, String stone, String colour, String opened, String left, double share, boolean past) {}
+    record Ending(String name, String stone, String colour, String opened, String left, long percent, boolean past) {}
 
     @GetMapping("/")
     String today(@CurrentMember Member me, Model model, Locale locale) {
@@ -144,7 +147,7 @@ class TodayController {
                     Srgb.hex(p.settled()),
                     say("today.open", locale, p.opened().months()),
                     left,
-                    Math.max(0.03, Math.min(1, (double) days / span)),
+                    Math.max(LEAST_SEEN, Math.min(100, 100 * days / span)),
                     days < 0));
         }
         return endings;

@@ -25,6 +25,7 @@ import scree.core.shade.DryDown;
 import scree.core.shade.Form;
 import scree.core.shade.NeckBridge;
 import scree.core.shade.RankBases;
+import scree.core.shade.StripeSight;
 import scree.core.shade.StripeSight.Coat;
 import scree.core.shade.StripeSight.Look;
 import scree.core.shade.Wear;
@@ -35,7 +36,16 @@ import scree.core.skin.Undertone;
 class BaseRoomsTest {
     private static StripesView stripes(Shortlist list, Map<Long, StripeWatch> watched, Double minutes, Look look) {
         return StripesView.of(
-                list, watched, Map.of(), Optional.ofNullable(minutes), Coat.FULL, look, NOW, ZoneOffset.UTC, WORDS);
+                list,
+                new StripeSight(SampleLists.TARGET),
+                watched,
+                Map.of(),
+                Optional.ofNullable(minutes),
+                Coat.FULL,
+                look,
+                NOW,
+                ZoneOffset.UTC,
+                WORDS);
     }
 
     private static StripeWatch laid(long product, int minutesAgo, int minutes) {
@@ -99,6 +109,7 @@ class BaseRoomsTest {
                 7, DryDown.Answer.TOO_DEEP, -3, 0, 0, 2, OffsetDateTime.parse("2026-04-30T23:10:00Z"), "Bea Hallorin");
         StripesView view = StripesView.of(
                 list(62),
+                new StripeSight(SampleLists.TARGET),
                 Map.of(),
                 Map.of(1L, List.of(seen)),
                 Optional.empty(),

@@ -33,7 +33,14 @@ class BaseViewTest {
     private static final double PAN = 66;
 
     private static BaseView view(Shortlist list) {
-        return BaseView.of(list, Optional.empty(), 5, NOW, WORDS, Optional.of("A lamp from above."));
+        return BaseView.of(
+                list,
+                Sights.around(list.target().colour()),
+                Optional.empty(),
+                5,
+                NOW,
+                WORDS,
+                Optional.of("A lamp from above."));
     }
 
     /** A list of one base whose figures are given. */

@@ -7,6 +7,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 
+import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -20,6 +21,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import scree.app.Samples;
+import scree.app.memory.Memories;
 import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
 import scree.core.colour.Lab;
@@ -28,7 +30,9 @@ class KitShelfTest {
     private static final StudioId STUDIO = new StudioId(4);
     private final ProductMapper mapper = mock();
     private final KitShelf shelf = new KitShelf(
-            mapper, new StudioTime(Clock.fixed(Instant.parse("2026-06-20T12:00:00Z"), ZoneOffset.UTC), studio -> null));
+            mapper,
+            new StudioTime(Clock.fixed(Instant.parse("2026-06-20T12:00:00Z"), ZoneOffset.UTC), studio -> null),
+            new Memories(new SimpleMeterRegistry()));
 
     private static Product base(long id, LocalDate opened, String allergens, boolean inStock) {
         return Samples.opened(Samples.base(id, "N" + id, Lab.of(60, 10, 17), 0), opened, 12)

@@ -21,6 +21,11 @@ public record ZoneOutline(
     /** A little squarer than an ellipse: fills a cheek better. House choice, for looks. */
     private static final double SQUARENESS = 2.5;
 
+    /** Radii of what is drawn by hand, in pupil distances. House choices: enough pixels to read; within the face. */
+    private static final double LEAST_DRAWN = 0.025;
+
+    private static final double MOST_DRAWN = 1.5;
+
     public ZoneOutline {
         x = Check.inRange("zone's x", x, -3, 3, "drag it back on to the picture");
         y = Check.inRange("zone's y", y, -2.5, 5, "drag it back on to the picture");
@@ -30,6 +35,17 @@ public record ZoneOutline(
         if (zone.paired() == (side == Side.CENTRE)) {
             throw new IllegalArgumentException("%s has no side %s".formatted(zone, side));
         }
+    }
+
+    /** Returns the outline dragged and scaled by hand, never smaller or larger than a hand would draw one. */
+    public ZoneOutline moved(FaceFrame frame, double dx, double dy, double scale) {
+        Point centre = frame.toFace(frame.toPicture(x, y).plus(dx, dy));
+        return new ZoneOutline(
+                zone, side, centre.x(), centre.y(), drawn(radiusX * scale), drawn(radiusY * scale), leanDegrees);
+    }
+
+    private static double drawn(double radius) {
+        return Math.min(MOST_DRAWN, Math.max(LEAST_DRAWN, radius));
     }
 
     /** Returns the template's outlines of all zones that a portrait shows, both sides. */
