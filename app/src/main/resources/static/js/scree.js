@@ -138,6 +138,19 @@
     }
     else if ((event.key === "Enter" || event.key === " ") && event.target.matches("a.pebble")) { event.preventDefault(); event.target.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true })); }
   });
+  /* A field of stones is one stop of the tab key; arrows go through it, the nearest to the skin first. It is drawn last. */
+  document.addEventListener("keydown", (event) => {
+    const here = event.target.closest && event.target.closest(".pebble-field a.pebble");
+    const by = { ArrowRight: -1, ArrowDown: -1, ArrowLeft: 1, ArrowUp: 1 }[event.key];
+    if (!here || (!by && event.key !== "Home" && event.key !== "End")) { return; }
+    event.preventDefault();
+    const stones = [...here.closest(".pebble-field").querySelectorAll("a.pebble")];
+    const last = stones.length - 1, at = stones.indexOf(here);
+    const to = event.key === "Home" ? last : event.key === "End" ? 0 : Math.max(0, Math.min(last, at + by));
+    here.setAttribute("tabindex", "-1");
+    stones[to].setAttribute("tabindex", "0");
+    stones[to].focus();
+  });
   document.addEventListener("click", (event) => {
     if (event.target.closest("#print")) { window.print(); }
     if (event.target.closest("#figures-open")) { document.getElementById("figures").showModal(); }

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
+import org.openqa.selenium.Keys;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -106,6 +107,11 @@ class BaseJourneyIT extends Journeys {
     @Order(4)
     void whereItIsMatchedIsChosenWithItsConsequence() {
         go(base);
+        assertThat(all(".pebble-field a.pebble[tabindex='0']"))
+                .isEqualTo(1); // sixty stones are one stop of the tab key
+        find(".pebble-field a.pebble[tabindex='0']").sendKeys(Keys.ARROW_RIGHT);
+        assertThat(all(".pebble-field a.pebble[tabindex='0']")).isEqualTo(1);
+        assertThat(focused()).isEqualTo(attribute(".pebble-field a.pebble[tabindex='0']", "aria-label"));
         click(".where summary");
         assertThat(text(".places")).contains("Never: it is browner");
         click(".where .switch .chip:nth-child(2)");
@@ -225,5 +231,13 @@ class BaseJourneyIT extends Journeys {
         assertThat(text(".gains")).contains("Basalt deep").contains("Meets");
         go("/kit/gaps");
         assertThat(find("#list").getAttribute("value")).as("kept as typed").contains("Basalt odd, sixty");
+    }
+
+    private long all(String css) {
+        return (Long) browser.executeScript("return document.querySelectorAll(arguments[0]).length", css);
+    }
+
+    private String focused() {
+        return (String) browser.executeScript("return document.activeElement.getAttribute('aria-label')");
     }
 }

@@ -4,16 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
-import org.junit.jupiter.api.AfterAll;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.TestInstance;
-import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.ElementNotInteractableException;
@@ -44,13 +45,25 @@ abstract class Journeys {
     @LocalServerPort
     int port;
 
-    @TempDir
+    /** One browser for all journeys of a run; each class begins in it as a stranger. */
+    static ChromeDriver browser;
+
     static Path files;
 
-    ChromeDriver browser;
-
     @BeforeAll
-    void openTheBrowser() throws Exception {
+    void beginAsAStranger() throws IOException {
+        if (browser == null) {
+            files = Files.createTempDirectory("scree-journeys");
+            browser = open(files.resolve("profile"));
+            Runtime.getRuntime().addShutdownHook(new Thread(Journeys::closeTheBrowser));
+        }
+        browser.manage().window().setSize(new Dimension(1280, 943));
+        go("/sign-in");
+        browser.executeScript("localStorage.clear(); sessionStorage.clear()");
+        browser.manage().deleteAllCookies();
+    }
+
+    private static ChromeDriver open(Path profile) {
         var service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
                 .build();
@@ -68,14 +81,17 @@ abstract class Journeys {
                 "--disable-dev-shm-usage",
                 "--enable-unsafe-swiftshader",
                 "--lang=en",
-                "--user-data-dir=" + Files.createTempDirectory(files, "profile"));
-        browser = new ChromeDriver(service, options);
-        browser.manage().window().setSize(new Dimension(1280, 943));
+                "--user-data-dir=" + profile);
+        return new ChromeDriver(service, options);
     }
 
-    @AfterAll
-    void closeTheBrowser() {
+    private static void closeTheBrowser() {
         browser.quit();
+        try (Stream<Path> left = Files.walk(files)) {
+            left.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+        } catch (IOException e) {
+            // what stays lies in the machine's own directory for such things
+        }
     }
 
     void signIn(String password) {

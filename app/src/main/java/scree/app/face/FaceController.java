@@ -22,7 +22,7 @@ import scree.app.sitting.UnreadableState;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
-import scree.core.face.Landmark;
+import scree.core.face.Glance;
 import scree.core.face.PointKey;
 import scree.core.face.PointsRefused;
 import scree.core.face.Shape;
@@ -97,12 +97,8 @@ class FaceController {
 
     @PostMapping("/confirm")
     String confirm(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam Landmark landmark,
-            Model model,
-            Locale locale) {
-        return done(me, id, model, locale, () -> faces.confirm(me, id, landmark));
+            @CurrentMember Member me, @PathVariable long id, @RequestParam Glance look, Model model, Locale locale) {
+        return done(me, id, model, locale, () -> faces.confirm(me, id, look));
     }
 
     @PostMapping("/tick")

@@ -7,12 +7,14 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import scree.app.look.Lines;
 import scree.app.look.PictureFrame;
 import scree.app.picture.Picture;
 import scree.core.face.EdgeCurve;
 import scree.core.face.FacePoints;
 import scree.core.face.Finding;
+import scree.core.face.Glance;
 import scree.core.face.Landmark;
 import scree.core.face.LevelledFace;
 import scree.core.face.Measure;
@@ -60,8 +62,11 @@ record FaceView(
     /** A word in the drawing. */
     record Label(String text, double x, double y, String anchor) {}
 
-    /** The landmark that is asked for next. */
-    record Asked(String landmark, String words, int left) {}
+    /** The look that is asked for next, with what it looks at enlarged. */
+    record Asked(String look, String words, int left, List<Enlarged> parts) {}
+
+    /** A part of the drawing, enlarged. */
+    record Enlarged(double x, double y, double width, double height, int shownWidth, int shownHeight) {}
 
     /** The shapes as stones, and where this face lies among them. */
     record ShapeField(List<ShapeStone> stones, double x, double y, String own) {}
@@ -101,7 +106,7 @@ record FaceView(
         }
         var shape = face.reading().shape();
         FaceSheet.ShapeRuling ruling = face.sheet().shape();
-        Asked asked = asked(points, shape.confirm(), w);
+        Asked asked = asked(points, drawing, w);
         return new FaceView(
                 box,
                 drawing.dots(asked, w),
@@ -136,24 +141,21 @@ record FaceView(
                 face.redoable());
     }
 
-    /** First what the guess cannot know, then what the shape's name still waits for. */
-    private static Asked asked(FacePoints points, List<Landmark> waitedFor, FaceWords w) {
-        List<Landmark> open = new ArrayList<>(
-                Arrays.stream(ASK_ORDER).filter(l -> !points.settled(l)).toList());
-        if (!open.isEmpty()) {
-            return new Asked(open.get(0).name(), w.say("askfor." + open.get(0)), open.size());
-        }
-        return waitedFor.isEmpty()
-                ? null
-                : new Asked(
-                        waitedFor.get(0).name(),
-                        w.say("askfor.other", w.say("ask." + waitedFor.get(0))),
-                        waitedFor.size());
-    }
+    /** Height of what is shown enlarged, px of the page. */
+    private static final int ENLARGED = 132;
 
-    private static final Landmark[] ASK_ORDER = {
-        HAIRLINE, CHIN, JAW, JAW_MID, CHIN_SIDE, EAR_TOP, FOREHEAD_CORNER, BROW_END
-    };
+    private static final int WIDEST = 430;
+    /** Room round the points of a look, in pupil distances. */
+    private static final double ROUND = .22;
+
+    private static Asked asked(FacePoints points, Drawing drawing, FaceWords w) {
+        List<Glance> open = Glance.open(points);
+        if (open.isEmpty()) {
+            return null;
+        }
+        Glance look = open.get(0);
+        return new Asked(look.name(), w.say("askfor." + look), open.size(), drawing.enlarged(look));
+    }
 
     private static List<FindingRow> findings(TakenFace face, FaceWords w) {
         List<FindingRow> rows = new ArrayList<>();
@@ -302,7 +304,8 @@ record FaceView(
                         at[1],
                         m.state().name(),
                         key.landmark().onEdge(),
-                        asked != null && key.landmark().name().equals(asked.landmark())));
+                        asked != null
+                                && Glance.valueOf(asked.look()).landmarks().contains(key.landmark())));
             }
             return dots;
         }
@@ -354,6 +357,31 @@ record FaceView(
 
         private static String figure(double v) {
             return String.format(Locale.ROOT, "%.2f", v);
+        }
+
+        /** The sides of the face apart, where a look goes to either; what lies across it in one. */
+        List<Enlarged> enlarged(Glance look) {
+            if (look != Glance.TEMPLES_AND_CHEEKS) {
+                return List.of(enlarged(look.landmarks(), List.of(Side.RIGHT, Side.CENTRE, Side.LEFT), WIDEST));
+            }
+            return Stream.of(Side.RIGHT, Side.LEFT)
+                    .map(side -> enlarged(look.landmarks(), List.of(side), WIDEST / 2))
+                    .toList();
+        }
+
+        private Enlarged enlarged(List<Landmark> landmarks, List<Side> sides, int widest) {
+            double[][] spots = PointKey.all().stream()
+                    .filter(k -> landmarks.contains(k.landmark()) && sides.contains(k.side()))
+                    .map(k -> box.at(points.at(k).at()))
+                    .toArray(double[][]::new);
+            double room = ROUND * points.unit() * box.scale();
+            double left = Arrays.stream(spots).mapToDouble(p -> p[0]).min().orElse(0) - room;
+            double right = Arrays.stream(spots).mapToDouble(p -> p[0]).max().orElse(0) + room;
+            double top = Arrays.stream(spots).mapToDouble(p -> p[1]).min().orElse(0) - room;
+            double bottom = Arrays.stream(spots).mapToDouble(p -> p[1]).max().orElse(0) + room;
+            double times = Math.min(ENLARGED / (bottom - top), widest / (right - left));
+            return new Enlarged(left, top, right - left, bottom - top, (int) Math.round(times * (right - left)), (int)
+                    Math.round(times * (bottom - top)));
         }
 
         private Guide axes() {

@@ -57,16 +57,15 @@ public final class FaceWords {
         if (shape.settled()) {
             return say("face.settled");
         }
-        String what = shape.confirm().stream()
-                .map(l -> say("ask." + l))
+        String what = shape.open().stream()
+                .map(g -> say("glance." + g))
                 .reduce((a, b) -> say("list.and", a, b))
                 .orElse("");
         return say("face.unsettled", what);
     }
 
     String ground(ShapeReading.Ground g) {
-        String way = g.higher() ? "higher" : "lower";
-        return say("ground." + g.measure() + "." + way, figure(g));
+        return say("ground." + g.measure() + "." + g.level(), figure(g));
     }
 
     private static String figure(ShapeReading.Ground g) {

@@ -18,7 +18,7 @@ import scree.app.studio.StudioTime;
 import scree.app.web.NotHere;
 import scree.core.face.FacePoints;
 import scree.core.face.FaceReading;
-import scree.core.face.Landmark;
+import scree.core.face.Glance;
 import scree.core.face.MeshGuess;
 import scree.core.face.PointKey;
 import scree.core.face.Shape;
@@ -124,8 +124,8 @@ public class Faces {
     }
 
     @Transactional
-    public void confirm(Member me, long sitting, Landmark landmark) {
-        change(me, sitting, sheet -> sheet.with(sheet.facePoints().confirmed(landmark)));
+    public void confirm(Member me, long sitting, Glance look) {
+        change(me, sitting, sheet -> sheet.with(sheet.facePoints().confirmed(look)));
     }
 
     @Transactional

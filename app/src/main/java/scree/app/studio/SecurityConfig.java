@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.util.regex.Pattern;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.health.actuate.endpoint.HealthEndpoint;
+import org.springframework.boot.micrometer.metrics.actuate.endpoint.MetricsEndpoint;
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -44,11 +45,11 @@ public class SecurityConfig {
                 .build();
     }
 
-    /** Health has its own port on loopback and says up or down only. */
+    /** Health and counts have a port of their own on loopback; health says up or down only, counts bear no names. */
     @Bean
     @Order(2)
     SecurityFilterChain health(HttpSecurity http) throws Exception {
-        return http.securityMatcher(EndpointRequest.to(HealthEndpoint.class))
+        return http.securityMatcher(EndpointRequest.to(HealthEndpoint.class, MetricsEndpoint.class))
                 .authorizeHttpRequests(all -> all.anyRequest().permitAll())
                 .build();
     }

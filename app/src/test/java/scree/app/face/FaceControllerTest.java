@@ -38,7 +38,7 @@ import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
 import scree.app.web.NotHere;
-import scree.core.face.Landmark;
+import scree.core.face.Glance;
 import scree.core.face.PointsRefused;
 import scree.core.face.Shape;
 import scree.core.face.Tick;
@@ -183,10 +183,10 @@ class FaceControllerTest {
                 .andExpect(status().isOk());
         verify(faces).redo(RUNA.studio(), 5);
         http.perform(post("/sittings/5/face/confirm")
-                .param("landmark", "HAIRLINE")
+                .param("look", "HAIRLINE")
                 .with(user(RUNA))
                 .with(csrf()));
-        verify(faces).confirm(RUNA, 5, Landmark.HAIRLINE);
+        verify(faces).confirm(RUNA, 5, Glance.HAIRLINE);
     }
 
     @Test

@@ -128,6 +128,15 @@ public final class FacePoints {
         return of(changed);
     }
 
+    /** Returns a copy with the guessed points of one look confirmed where they are. */
+    public FacePoints confirmed(Glance look) {
+        FacePoints seen = this;
+        for (Landmark landmark : look.landmarks()) {
+            seen = seen.confirmed(landmark);
+        }
+        return seen;
+    }
+
     /** Returns whether no point of a landmark is a mere guess. */
     public boolean settled(Landmark landmark) {
         return PointKey.all().stream()

@@ -1,5 +1,6 @@
 package scree.core.face;
 
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -23,6 +24,19 @@ public enum Shape {
 
     double centre(int measure) {
         return centre[measure];
+    }
+
+    /** Returns where a value lies among faces of all shapes alike: mean and standard deviation of the prototypes. */
+    static Level level(int measure, double value) {
+        double mean = Arrays.stream(values())
+                .mapToDouble(s -> s.centre[measure])
+                .average()
+                .orElseThrow();
+        double variance = Arrays.stream(values())
+                .mapToDouble(s -> Math.pow(s.centre[measure] - mean, 2))
+                .average()
+                .orElseThrow();
+        return Level.of(value, mean, Math.sqrt(variance));
     }
 
     /** Returns what a face of this shape measures. */

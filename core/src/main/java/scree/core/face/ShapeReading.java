@@ -1,6 +1,7 @@
 package scree.core.face;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -18,12 +19,12 @@ import org.hipparchus.linear.RealVector;
  *
  * @param shares over all shapes, sum 1
  * @param name how the blend is called
- * @param confirm landmarks to look at before the name may be called settled; empty when it is
+ * @param open looks to take before the name may be called settled; empty when it is
  * @param reasons what speaks for the lead, strongest first, at most three
  * @param against what speaks most against it, or null
  */
 public record ShapeReading(
-        Map<Shape, Double> shares, Name name, List<Landmark> confirm, List<Ground> reasons, Ground against) {
+        Map<Shape, Double> shares, Name name, List<Glance> open, List<Ground> reasons, Ground against) {
     /** The measures of the model, in its order. */
     static final Measure[] MODEL = {
         Measure.LENGTH_TO_WIDTH,
@@ -50,15 +51,17 @@ public record ShapeReading(
     private static final double TWO_HOLD = .6;
     private static final double CLEARLY = .75;
     private static final double HYSTERESIS = .05;
+    /** How far guessed points are taken to be off at most, in standard deviations. House choice: one face in fourteen is worse. */
+    private static final double MAY_BE_OFF = 1.8;
+    /** No doubt at all in any measure. */
+    private static final RealMatrix SURE = new Array2DRowRealMatrix(MODEL.length, MODEL.length);
+
     private static final double SETTLED_ALONE = .6;
     private static final double SETTLED_REAL = .5;
-    /** Without these a jaw is a guess, and no shape name is settled. */
-    private static final List<Landmark> JAW_LINE =
-            List.of(Landmark.CHIN, Landmark.JAW, Landmark.JAW_MID, Landmark.CHIN_SIDE);
 
     public ShapeReading {
         shares = Map.copyOf(shares);
-        confirm = List.copyOf(confirm);
+        open = List.copyOf(open);
         reasons = List.copyOf(reasons);
     }
 
@@ -81,17 +84,17 @@ public record ShapeReading(
      * Why a shape leads.
      *
      * @param value of the measure
-     * @param higher whether the value lies over what the other shapes would show
+     * @param level where the value lies among faces
      * @param weight in log likelihood
      */
-    public record Ground(Measure measure, double value, double doubt, boolean higher, double weight) {}
+    public record Ground(Measure measure, double value, double doubt, Level level, double weight) {}
 
     public double share(Shape shape) {
         return shares.get(shape);
     }
 
     public boolean settled() {
-        return confirm.isEmpty();
+        return open.isEmpty();
     }
 
     /** Reads the shape; {@code before} is the name shown until now, kept within the hysteresis, or null. */
@@ -104,19 +107,14 @@ public record ShapeReading(
         double[] share = shares(v, s);
         Name name = name(share, before);
         List<Ground> grounds = grounds(name.lead(), share, v, s);
+        List<Ground> reasons = reasons(grounds);
+        Optional<Ground> against =
+                grounds.stream().filter(g -> g.weight() < 0).min(Comparator.comparingDouble(Ground::weight));
         Map<Shape, Double> shares = new EnumMap<>(Shape.class);
         for (Shape shape : Shape.values()) {
             shares.put(shape, share[shape.ordinal()]);
         }
-        return new ShapeReading(
-                shares,
-                name,
-                confirm(measures, points, share, v, name),
-                reasons(grounds),
-                grounds.stream()
-                        .filter(g -> g.weight() < 0)
-                        .min(Comparator.comparingDouble(Ground::weight))
-                        .orElse(null));
+        return new ShapeReading(shares, name, open(measures, points, share, v, name), reasons, against.orElse(null));
     }
 
     private static double[] shares(double[] v, RealMatrix s) {
@@ -150,7 +148,7 @@ public record ShapeReading(
 
     private static Name name(double[] share, Name before) {
         Integer[] order = {0, 1, 2, 3, 4, 5, 6};
-        java.util.Arrays.sort(order, Comparator.comparingDouble((Integer k) -> -share[k]));
+        Arrays.sort(order, Comparator.comparingDouble((Integer k) -> -share[k]));
         if (before != null && share[order[0]] - share[before.lead().ordinal()] < HYSTERESIS) {
             List<Integer> kept = new ArrayList<>(List.of(order));
             kept.remove((Integer) before.lead().ordinal());
@@ -178,17 +176,15 @@ public record ShapeReading(
         double rest = Math.max(1e-9, 1 - share[lead.ordinal()]);
         for (int m = 0; m < v.length; m++) {
             double c = 0;
-            double between = 0;
             for (Shape other : Shape.values()) {
                 if (other != lead) {
                     double w = share[other.ordinal()] / rest;
                     double half = (lead.centre(m) + other.centre(m)) / 2;
                     c += w * (lead.centre(m) - other.centre(m)) * (v[m] - half);
-                    between += w * half;
                 }
             }
             double spread = SPREAD[m] * SPREAD[m] + s.getEntry(m, m);
-            grounds.add(new Ground(MODEL[m], v[m], Math.sqrt(s.getEntry(m, m)), v[m] > between, c / spread));
+            grounds.add(new Ground(MODEL[m], v[m], Math.sqrt(s.getEntry(m, m)), Shape.level(m, v[m]), c / spread));
         }
         return grounds;
     }
@@ -213,30 +209,42 @@ public record ShapeReading(
         return out;
     }
 
-    private static List<Landmark> confirm(Measures measures, FacePoints points, double[] share, double[] v, Name name) {
-        boolean jawGuessed = JAW_LINE.stream().anyMatch(l -> !points.settled(l));
-        double[] alone = shares(v, new Array2DRowRealMatrix(v.length, v.length));
-        double topAlone = java.util.Arrays.stream(alone).max().orElse(0);
+    /**
+     * A name rests on the jaw always, and on every look whose points may lie, by their doubt, where the face would be called
+     * another; one that doubts blur as a whole rests on all of them.
+     */
+    private static List<Glance> open(Measures measures, FacePoints points, double[] share, double[] v, Name name) {
+        double[] alone = shares(v, SURE);
+        double topAlone = Arrays.stream(alone).max().orElse(0);
         boolean blurred = topAlone >= SETTLED_ALONE && share[name.lead().ordinal()] < SETTLED_REAL;
-        if (!jawGuessed && !blurred) {
-            return List.of();
-        }
-        double[] by = new double[Landmark.values().length];
-        for (int m = 0; m < MODEL.length; m++) {
-            measures.addDoubt(by, MODEL[m], 1 / (SPREAD[m] * SPREAD[m]), points);
-        }
-        List<Landmark> asked = java.util.Arrays.stream(Landmark.values())
-                .filter(l -> by[l.ordinal()] > 0)
-                .sorted(Comparator.comparingDouble(l -> -by[l.ordinal()]))
-                .limit(3)
+        return Glance.open(points).stream()
+                .filter(g -> blurred || g == Glance.JAW_AND_CHIN || mayTurn(g, measures, points, v, first(alone)))
                 .toList();
-        if (asked.isEmpty() || !jawGuessed || asked.stream().anyMatch(JAW_LINE::contains)) {
-            return asked;
+    }
+
+    private static boolean mayTurn(Glance look, Measures measures, FacePoints points, double[] v, int lead) {
+        for (int m = 0; m < MODEL.length; m++) {
+            double[] variance = new double[Landmark.values().length];
+            measures.addDoubt(variance, MODEL[m], 1, points);
+            double sum = look.landmarks().stream()
+                    .mapToDouble(l -> variance[l.ordinal()])
+                    .sum();
+            for (double way : new double[] {-MAY_BE_OFF, MAY_BE_OFF}) {
+                double[] moved = v.clone();
+                moved[m] += way * Math.sqrt(sum);
+                if (first(shares(moved, SURE)) != lead) {
+                    return true;
+                }
+            }
         }
-        Optional<Landmark> jaw =
-                JAW_LINE.stream().filter(l -> !points.settled(l)).findFirst();
-        List<Landmark> with = new ArrayList<>(asked);
-        jaw.ifPresent(with::add);
-        return with;
+        return false;
+    }
+
+    private static int first(double[] share) {
+        int best = 0;
+        for (int k = 1; k < share.length; k++) {
+            best = share[k] > share[best] ? k : best;
+        }
+        return best;
     }
 }
