@@ -4,6 +4,7 @@ import static scree.core.face.Landmark.*;
 
 import java.util.ArrayList;
 import java.util.List;
+import scree.core.plane.Normal;
 
 /**
  * Left against right about the midline.

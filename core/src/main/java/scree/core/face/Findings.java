@@ -3,6 +3,7 @@ package scree.core.face;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import scree.core.plane.Normal;
 
 /** Names what stands out: grade Φ((|x − centre| − 1.25 SD) / width), so that a face gets two or three findings, not ten. */
 final class Findings {

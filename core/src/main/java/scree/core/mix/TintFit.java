@@ -6,12 +6,17 @@ import java.util.List;
 import java.util.Map;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.LUDecomposition;
+import org.hipparchus.linear.RealVector;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresProblem;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.MultivariateJacobianFunction;
+import org.hipparchus.util.Pair;
 import scree.core.colour.Lab;
 
 /**
  * Learns tinting strengths from test mixes: the strengths whose mixes come nearest to what was seen, in ln strength, by
- * Gauss–Newton with a pull towards what was believed before, so that one doubtful test does not overturn everything.
+ * Levenberg–Marquardt with a pull towards what was believed before, so that one doubtful test does not overturn everything.
  */
 public final class TintFit {
     /** How far strengths usually are from 1, as a standard deviation of ln strength. House choice (start value). */
@@ -19,7 +24,7 @@ public final class TintFit {
     /** Error of a seen or measured test mix in ΔE units a channel. House choice (start value): a stripe judged by eye. */
     static final double SEEN = 0.7;
 
-    private static final int STEPS = 25;
+    private static final int EVALUATIONS = 200;
     private static final double STEP = 1e-3;
     private static final double FURTHEST = Math.log(20);
 
@@ -53,18 +58,7 @@ public final class TintFit {
                 .orElseThrow()
                 .getKey();
         List<Long> free = all.keySet().stream().filter(id -> id != anchor).toList();
-        double[] x = new double[free.size()];
-        for (int step = 0; step < STEPS; step++) {
-            double[] move = gaussNewton(tests, all, free, x);
-            double size = 0;
-            for (int i = 0; i < x.length; i++) {
-                x[i] = Math.max(-FURTHEST, Math.min(FURTHEST, x[i] + move[i]));
-                size = Math.max(size, Math.abs(move[i]));
-            }
-            if (size < 1e-7) {
-                break;
-            }
-        }
+        double[] x = free.isEmpty() ? new double[0] : fitted(tests, all, free);
         Map<Long, Double> strengths = new LinkedHashMap<>();
         strengths.put(anchor, all.get(anchor).strength());
         for (int i = 0; i < free.size(); i++) {
@@ -73,42 +67,40 @@ public final class TintFit {
         return strengths;
     }
 
-    private static double[] gaussNewton(List<TestMix> tests, Map<Long, Ingredient> all, List<Long> free, double[] x) {
+    private static double[] fitted(List<TestMix> tests, Map<Long, Ingredient> all, List<Long> free) {
         int n = free.size();
-        double[] rest = residuals(tests, all, free, x);
-        double[][] normal = new double[n][n];
-        double[] right = new double[n];
-        double[][] slopes = new double[n][];
-        for (int i = 0; i < n; i++) {
-            double[] moved = x.clone();
-            moved[i] += STEP;
-            double[] there = residuals(tests, all, free, moved);
-            slopes[i] = new double[rest.length];
-            for (int r = 0; r < rest.length; r++) {
-                slopes[i][r] = (there[r] - rest[r]) / STEP;
-                right[i] -= slopes[i][r] * rest[r];
-            }
-            right[i] -= x[i] / (BELIEF * BELIEF);
-        }
-        for (int i = 0; i < n; i++) {
-            for (int j = 0; j < n; j++) {
-                for (int r = 0; r < rest.length; r++) {
-                    normal[i][j] += slopes[i][r] * slopes[j][r];
+        MultivariateJacobianFunction model = point -> {
+            double[] x = point.toArray();
+            double[] here = residuals(tests, all, free, x);
+            double[][] slopes = new double[here.length][n];
+            for (int i = 0; i < n; i++) {
+                double[] moved = x.clone();
+                moved[i] += STEP;
+                double[] there = residuals(tests, all, free, moved);
+                for (int r = 0; r < here.length; r++) {
+                    slopes[r][i] = (there[r] - here[r]) / STEP;
                 }
             }
-            normal[i][i] += 1 / (BELIEF * BELIEF) + 1e-9;
-        }
-        if (n == 0) {
-            return new double[0];
-        }
-        return new LUDecomposition(new Array2DRowRealMatrix(normal, false))
-                .getSolver()
-                .solve(new ArrayRealVector(right))
-                .toArray();
+            return new Pair<>(new ArrayRealVector(here, false), new Array2DRowRealMatrix(slopes, false));
+        };
+        LeastSquaresProblem problem = new LeastSquaresBuilder()
+                .start(new double[n])
+                .model(model)
+                .target(new double[3 * tests.size() + n])
+                .parameterValidator(TintFit::within)
+                .maxEvaluations(EVALUATIONS)
+                .maxIterations(EVALUATIONS)
+                .build();
+        return new LevenbergMarquardtOptimizer().optimize(problem).getPoint().toArray();
     }
 
+    private static RealVector within(RealVector x) {
+        return x.map(v -> Math.max(-FURTHEST, Math.min(FURTHEST, v)));
+    }
+
+    /** In units of their doubts: three of every test, and how far each strength is from what was believed. */
     private static double[] residuals(List<TestMix> tests, Map<Long, Ingredient> all, List<Long> free, double[] x) {
-        double[] out = new double[3 * tests.size()];
+        double[] out = new double[3 * tests.size() + x.length];
         for (int t = 0; t < tests.size(); t++) {
             List<Recipe.Part> parts = new ArrayList<>();
             for (Recipe.Part p : tests.get(t).parts()) {
@@ -122,6 +114,9 @@ public final class TintFit {
             out[3 * t] = (mixed.lightness() - seen.lightness()) / SEEN;
             out[3 * t + 1] = (mixed.a() - seen.a()) / SEEN;
             out[3 * t + 2] = (mixed.b() - seen.b()) / SEEN;
+        }
+        for (int i = 0; i < x.length; i++) {
+            out[3 * tests.size() + i] = x[i] / BELIEF;
         }
         return out;
     }

@@ -6,6 +6,9 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.locationtech.jts.algorithm.PointLocation;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
 import scree.core.face.LevelledFace;
 import scree.core.face.Side;
 import scree.core.plane.Vec;
@@ -28,7 +31,9 @@ final class KeepOff {
 
     private final LevelledFace face;
     private final List<Vec> lips;
-    private final Side2<List<Vec>> brows;
+    private final List<LineSegment> lipEdge;
+    private final Coordinate[] lipRing;
+    private final Side2<List<LineSegment>> brows;
     private final Side2<Oval> eyes;
     private final Side2<Oval> eyeCores;
     private final Side2<Oval> nostrils;
@@ -50,7 +55,11 @@ final class KeepOff {
     KeepOff(LevelledFace face) {
         this.face = face;
         this.lips = lips(face);
-        this.brows = Side2.of(this::brow);
+        List<Vec> closed = new ArrayList<>(lips);
+        closed.add(lips.get(0));
+        this.lipEdge = pieces(closed);
+        this.lipRing = closed.stream().map(KeepOff::coordinate).toArray(Coordinate[]::new);
+        this.brows = Side2.of(side -> pieces(brow(side)));
         this.eyes = Side2.of(side -> eye(side, 0));
         this.eyeCores = Side2.of(side -> eye(side, .03));
         this.nostrils = Side2.of(side -> nostril(side, 0));
@@ -163,16 +172,26 @@ final class KeepOff {
         return q.plus(away.times(BROW_HALF + 1e-4));
     }
 
-    private static Vec near(List<Vec> line, Vec p) {
-        Vec best = line.get(0);
-        for (int i = 0; i + 1 < line.size(); i++) {
-            Vec a = line.get(i);
-            Vec d = line.get(i + 1).minus(a);
-            double t = Math.max(0, Math.min(1, p.minus(a).dot(d) / Math.max(1e-12, d.dot(d))));
-            Vec q = a.plus(d.times(t));
-            best = q.distanceTo(p) < best.distanceTo(p) ? q : best;
+    private static Vec near(List<LineSegment> line, Vec p) {
+        Coordinate at = coordinate(p);
+        Coordinate best = line.get(0).closestPoint(at);
+        for (LineSegment piece : line.subList(1, line.size())) {
+            Coordinate q = piece.closestPoint(at);
+            best = q.distance(at) < best.distance(at) ? q : best;
         }
-        return best;
+        return new Vec(best.x, best.y);
+    }
+
+    private static Coordinate coordinate(Vec p) {
+        return new Coordinate(p.x(), p.y());
+    }
+
+    private static List<LineSegment> pieces(List<Vec> line) {
+        List<LineSegment> pieces = new ArrayList<>();
+        for (int i = 0; i + 1 < line.size(); i++) {
+            pieces.add(new LineSegment(coordinate(line.get(i)), coordinate(line.get(i + 1))));
+        }
+        return pieces;
     }
 
     private static List<Vec> lips(LevelledFace f) {
@@ -202,21 +221,11 @@ final class KeepOff {
         }
         Vec middle = lips.get(0).towards(lips.get(4), .5);
         Vec q = middle.towards(p, 1 / scale);
-        boolean in = false;
-        for (int i = 0, j = lips.size() - 1; i < lips.size(); j = i++) {
-            Vec a = lips.get(i);
-            Vec b = lips.get(j);
-            if (a.y() > q.y() != b.y() > q.y() && q.x() < (b.x() - a.x()) * (q.y() - a.y()) / (b.y() - a.y()) + a.x()) {
-                in = !in;
-            }
-        }
-        return in;
+        return PointLocation.isInRing(coordinate(q), lipRing);
     }
 
     private Vec offLips(Vec p) {
-        List<Vec> closed = new ArrayList<>(lips);
-        closed.add(lips.get(0));
-        Vec q = near(closed, p);
+        Vec q = near(lipEdge, p);
         Vec middle = lips.get(0).towards(lips.get(4), .5);
         return q.plus(q.minus(middle).unit().times(.002));
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import scree.core.colour.Lab;
+import scree.core.plane.Normal;
 
 /**
  * Undertone as shares, never one hard word: cool + neutral + warm = 1, and how much of an olive cast lies over it.
@@ -64,11 +65,11 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
         double lean = ReferenceCurve.hueLean(mean);
         double curve = ReferenceCurve.HUE_SPREAD_DEGREES / 2;
         double width = Math.sqrt(curve * curve + spreadDegrees * spreadDegrees);
-        double warm = normal((lean - FAMILY_EDGE_DEGREES) / width);
-        double cool = normal((-FAMILY_EDGE_DEGREES - lean) / width);
+        double warm = Normal.below((lean - FAMILY_EDGE_DEGREES) / width);
+        double cool = Normal.below((-FAMILY_EDGE_DEGREES - lean) / width);
         Lab usual = ReferenceCurve.at(mean.lightness());
-        double greener = normal((usual.a() - mean.a() - OLIVE_FROM) / OLIVE_SOFTNESS);
-        double yellowEnough = normal((mean.b() - usual.b() + YELLOW_SLACK) / OLIVE_SOFTNESS);
+        double greener = Normal.below((usual.a() - mean.a() - OLIVE_FROM) / OLIVE_SOFTNESS);
+        double yellowEnough = Normal.below((mean.b() - usual.b() + YELLOW_SLACK) / OLIVE_SOFTNESS);
         return new Undertone(cool, 1 - cool - warm, warm, greener * yellowEnough, lean, sheltered);
     }
 
@@ -102,13 +103,5 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
             return Family.WARM;
         }
         return cool >= neutral ? Family.COOL : Family.NEUTRAL;
-    }
-
-    /** The normal distribution function by Abramowitz and Stegun (1964), 26.2.17; error under 8e-8. */
-    static double normal(double x) {
-        double t = 1 / (1 + 0.2316419 * Math.abs(x));
-        double poly = t * (0.319381530 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
-        double tail = Math.exp(-x * x / 2) / Math.sqrt(2 * Math.PI) * poly;
-        return x >= 0 ? 1 - tail : tail;
     }
 }

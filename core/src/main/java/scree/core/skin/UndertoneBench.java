@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import scree.core.colour.Lab;
+import scree.core.plane.Normal;
 import scree.core.skin.Undertone.Family;
 import scree.core.skin.UndertoneVerdict.Conflict;
 import scree.core.skin.UndertoneVerdict.Heard;
@@ -136,8 +137,8 @@ public final class UndertoneBench {
             return .15;
         }
         Lab usual = ReferenceCurve.at(skin.get().lightness());
-        double redder = Undertone.normal((skin.get().a() - usual.a() - Undertone.OLIVE_FROM) / PEACH_SOFTNESS);
-        double golden = Undertone.normal((ReferenceCurve.hueLean(skin.get()) + 2) / 2);
+        double redder = Normal.below((skin.get().a() - usual.a() - Undertone.OLIVE_FROM) / PEACH_SOFTNESS);
+        double golden = Normal.below((ReferenceCurve.hueLean(skin.get()) + 2) / 2);
         return redder * golden;
     }
 
