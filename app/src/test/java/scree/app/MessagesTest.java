@@ -8,9 +8,13 @@ import java.io.Reader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Deque;
 import java.util.List;
 import java.util.Properties;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -192,5 +196,60 @@ class MessagesTest {
                 .map(l -> l.substring(0, l.indexOf('=')))
                 .toList();
         assertThat(keys).hasSizeGreaterThan(1000).doesNotHaveDuplicates();
+    }
+
+    private static final Pattern TOKEN =
+            Pattern.compile("<!.*?>|<(/?)([\\w:-]+)((?:\"[^\"]*\"|[^>\"])*?)(/?)>|[^<]+", Pattern.DOTALL);
+    private static final Set<String> NEVER_CLOSED = Set.of("input", "img", "br", "hr", "meta", "link");
+
+    /** Words live in the messages: what stands in a template is a sample of what the message says. */
+    @Test
+    void noTemplateHasWordsOfItsOwn() throws IOException {
+        try (Stream<Path> files = Files.walk(Path.of("src/main/resources/templates"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".html")).toList()) {
+                assertThat(ownWords(Files.readString(file))).as(file.toString()).isEmpty();
+            }
+        }
+    }
+
+    private static List<String> ownWords(String html) {
+        List<String> words = new ArrayList<>();
+        Deque<Boolean> samples = new ArrayDeque<>();
+        Matcher m = TOKEN.matcher(html);
+        while (m.find()) {
+            String tag = m.group(2);
+            if (tag == null) {
+                boolean text = !m.group().startsWith("<!")
+                        && m.group().replaceAll("&\\w+;", "").matches("(?s).*[A-Za-z]{2}.*");
+                if (text && !samples.contains(true)) {
+                    words.add(m.group().strip());
+                }
+            } else if (m.group(1).isEmpty()) {
+                String attributes = m.group(3);
+                Matcher fixed = Pattern.compile("\\s(aria-label|title|placeholder|alt)=\"[^\"]*[A-Za-z]{2}[^\"]*\"")
+                        .matcher(attributes);
+                if (fixed.find()) {
+                    words.add(fixed.group());
+                }
+                if (m.group(4).isEmpty() && !NEVER_CLOSED.contains(tag)) {
+                    samples.push(attributes.matches("(?s).*th:u?text.*")
+                            || attributes.matches("(?s).*th:(replace|insert)=\"(?![^\"]*\\{::).*"));
+                }
+            } else {
+                samples.pop();
+            }
+        }
+        return words;
+    }
+
+    @Test
+    void templatesAreLaidOutToBeRead() throws IOException {
+        try (Stream<Path> files = Files.walk(Path.of("src/main/resources/templates"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".html")).toList()) {
+                assertThat(Files.readAllLines(file))
+                        .as(file.toString())
+                        .allSatisfy(line -> assertThat(line).hasSizeLessThanOrEqualTo(160));
+            }
+        }
     }
 }

@@ -5,6 +5,7 @@ import org.springframework.stereotype.Component;
 import scree.app.look.Cairn;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.StageOfSitting;
+import scree.app.sitting.StageWords;
 import scree.app.skin.Readings;
 import scree.app.studio.StudioId;
 import scree.core.colour.Srgb;
@@ -13,8 +14,10 @@ import scree.core.colour.Srgb;
 class BaseStage implements StageOfSitting {
     private final Bases bases;
     private final Readings readings;
+    private final StageWords words;
 
-    BaseStage(Bases bases, Readings readings) {
+    BaseStage(Bases bases, Readings readings, StageWords words) {
+        this.words = words;
         this.bases = bases;
         this.readings = readings;
     }
@@ -42,7 +45,7 @@ class BaseStage implements StageOfSitting {
         return new Cairn.Stage(
                 key(),
                 later ? Cairn.State.LOOK_AGAIN : Cairn.State.DONE,
-                later ? "look again" : choice.get().shortName(),
+                later ? words.say("stage.lookAgain") : choice.get().shortName(),
                 Srgb.hex(choice.get().settled()),
                 choice.get().stoneId());
     }

@@ -3,6 +3,7 @@ package scree.app.face;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.context.MessageSource;
+import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.stereotype.Component;
 import scree.app.look.Cairn;
 import scree.app.sitting.Sitting;
@@ -40,9 +41,11 @@ class FaceStage implements StageOfSitting {
         boolean oldPicture = faces.picture(studio, sitting.id())
                 .map(p -> p.id() != face.get().sheet().pictureId())
                 .orElse(false);
-        String words = new FaceWords(messages, Locale.ENGLISH).shortName(face.get());
+        Locale locale = LocaleContextHolder.getLocale();
+        String words = new FaceWords(messages, locale).shortName(face.get());
         Cairn.State state = oldPicture ? Cairn.State.LOOK_AGAIN : settled ? Cairn.State.DONE : Cairn.State.TO_COME;
-        return new Cairn.Stage(key(), state, settled ? words : "not settled", null, null);
+        return new Cairn.Stage(
+                key(), state, settled ? words : messages.getMessage("stage.notSettled", null, locale), null, null);
     }
 
     @Override

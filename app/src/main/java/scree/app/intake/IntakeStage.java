@@ -34,7 +34,7 @@ class IntakeStage implements StageOfSitting {
         }
         Intake told = s.intake();
         String what = told.occasion() == null
-                ? "asked"
+                ? messages.getMessage("stage.asked", null, LocaleContextHolder.getLocale())
                 : messages.getMessage("occasion." + told.occasion(), null, LocaleContextHolder.getLocale());
         String hours = told.lastsHours() == null ? "" : ", " + told.lastsHours() + " h";
         return new Cairn.Stage(key(), Cairn.State.DONE, what + hours, null, null);

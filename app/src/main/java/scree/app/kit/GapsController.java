@@ -91,7 +91,11 @@ class GapsController {
         model.addAttribute("version", answer.version());
         model.addAttribute("gains", gains(answer, locale));
         if (!model.containsAttribute("problems")) {
-            model.addAttribute("problems", answer.list().problems());
+            model.addAttribute(
+                    "problems",
+                    answer.list().problems().stream()
+                            .map(p -> say("purchase." + p.code(), locale, p.args()))
+                            .toList());
         }
         if (!model.containsAttribute("typed")) {
             model.addAttribute("typed", list);

@@ -17,6 +17,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -61,8 +62,13 @@ public class KitCsv {
         this.validator = validator;
     }
 
-    /** What is wrong in a file: line from 1, the field, the reason with the way out. */
-    record Problem(long line, String field, String reason) {}
+    /**
+     * What is wrong in a file.
+     *
+     * @param line from 1
+     * @param code under {@code csv.} in the messages, reason and way out
+     */
+    record Problem(long line, String field, String code, Object... args) {}
 
     /** A file as read: products when there are no problems. */
     record Preview(List<Product> products, List<Problem> problems) {}
@@ -128,26 +134,25 @@ public class KitCsv {
             List<String> missing = new ArrayList<>(HEADER.subList(0, 12));
             missing.removeAll(csv.getHeaderNames());
             if (!missing.isEmpty()) {
-                problems.add(new Problem(
-                        1, String.join(", ", missing), "is missing in the header: start from an exported file"));
+                problems.add(new Problem(1, String.join(", ", missing), "missing"));
                 return new Preview(List.of(), problems);
             }
             Set<String> seen = new HashSet<>(taken);
             int rows = 0;
             for (CSVRecord record : csv) {
                 if (++rows > MOST_ROWS) {
-                    problems.add(new Problem(csv.getCurrentLineNumber(), "file", "has over 20,000 rows: split it"));
+                    problems.add(new Problem(csv.getCurrentLineNumber(), "file", "rows"));
                     break;
                 }
                 row(record, csv.getCurrentLineNumber(), seen, products, problems);
             }
         } catch (CharacterCodingException e) {
-            problems.add(new Problem(1, "file", "is not UTF-8 text: save it as CSV UTF-8"));
+            problems.add(new Problem(1, "file", "encoding"));
         } catch (IOException | java.io.UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
-            problems.add(new Problem(1, "file", "cannot be read as CSV: check quotes and save it as CSV UTF-8"));
+            problems.add(new Problem(1, "file", "unreadable"));
         }
         if (products.isEmpty() && problems.isEmpty()) {
-            problems.add(new Problem(1, "file", "has no rows under its header"));
+            problems.add(new Problem(1, "file", "empty"));
         }
         return new Preview(products, problems);
     }
@@ -165,19 +170,19 @@ public class KitCsv {
                 && ((file[0] & 0xff) == 0xff && (file[1] & 0xff) == 0xfe
                         || (file[0] & 0xff) == 0xfe && (file[1] & 0xff) == 0xff);
         if (marked || nuls > looked / 4) {
-            return new Problem(1, "file", "is UTF-16 text: save it as CSV UTF-8");
+            return new Problem(1, "file", "utf16");
         }
         for (byte b : file) {
             if (b == 0) {
-                return new Problem(1, "file", "holds NUL bytes, which are no text: save it as CSV UTF-8");
+                return new Problem(1, "file", "nul");
             }
         }
         String header = new String(file, 0, first, StandardCharsets.UTF_8);
         if (header.indexOf(';') >= 0 && header.indexOf(',') < 0) {
-            return new Problem(1, "file", "is divided by semicolons: save it divided by commas, with decimal points");
+            return new Problem(1, "file", "semicolons");
         }
         if (header.indexOf('\t') >= 0 && header.indexOf(',') < 0) {
-            return new Problem(1, "file", "is divided by tabs: save it divided by commas");
+            return new Problem(1, "file", "tabs");
         }
         return null;
     }
@@ -214,11 +219,11 @@ public class KitCsv {
         for (ConstraintViolation<ProductForm> v : validator.validate(form)) {
             String field = column(v.getPropertyPath().toString());
             if (own.stream().noneMatch(p -> p.field().equals(field))) {
-                own.add(new Problem(line, field, v.getMessage()));
+                own.add(new Problem(line, field, "rule", v.getMessage()));
             }
         }
         if (own.isEmpty() && !seen.add((form.line().strip() + "|" + form.name().strip()).toLowerCase(Locale.ROOT))) {
-            own.add(new Problem(line, "name", "stands in the kit or the file already: change the line or the name"));
+            own.add(new Problem(line, "name", "taken"));
         }
         problems.addAll(own);
         if (own.isEmpty()) {
@@ -240,18 +245,17 @@ public class KitCsv {
     private static Double number(CSVRecord r, String column, long line, List<Problem> problems) {
         String v = text(r, column);
         if (v.isEmpty()) {
-            problems.add(new Problem(line, column, "is empty: give a number"));
+            problems.add(new Problem(line, column, "noNumber"));
             return null;
         }
         if (v.matches("[+-]?\\d*,\\d+")) {
-            problems.add(new Problem(
-                    line, column, "is “%s” with a decimal comma: write it with a point, like 61.5".formatted(cut(v))));
+            problems.add(new Problem(line, column, "comma", cut(v)));
             return null;
         }
         try {
             return PlainNumbers.of(v);
         } catch (IllegalArgumentException e) {
-            problems.add(new Problem(line, column, "is “%s”: give a number like 61.5".formatted(cut(v))));
+            problems.add(new Problem(line, column, "number", cut(v)));
             return null;
         }
     }
@@ -259,7 +263,7 @@ public class KitCsv {
     private static boolean inStock(CSVRecord r, long line, List<Problem> problems) {
         String v = text(r, "in_stock").toLowerCase(Locale.ROOT);
         if (!IN.contains(v) && !OUT.contains(v)) {
-            problems.add(new Problem(line, "in_stock", "is “%s”: give yes or no".formatted(cut(v))));
+            problems.add(new Problem(line, "in_stock", "yesNo", cut(v)));
         }
         return IN.contains(v);
     }
@@ -273,7 +277,7 @@ public class KitCsv {
         try {
             return v.isEmpty() ? null : Integer.valueOf(v);
         } catch (NumberFormatException e) {
-            problems.add(new Problem(line, "months_open", "is “%s”: give whole months like 12".formatted(cut(v))));
+            problems.add(new Problem(line, "months_open", "months", cut(v)));
             return null;
         }
     }
@@ -283,7 +287,7 @@ public class KitCsv {
         try {
             return v.isEmpty() ? null : LocalDate.parse(v);
         } catch (DateTimeParseException e) {
-            problems.add(new Problem(line, "opened_on", "is “%s”: give a date like 2026-03-09".formatted(cut(v))));
+            problems.add(new Problem(line, "opened_on", "date", cut(v)));
             return null;
         }
     }
@@ -299,14 +303,9 @@ public class KitCsv {
         problems.add(new Problem(
                 line,
                 column,
-                "is “%s”: give one of %s"
-                        .formatted(
-                                cut(text(r, column)),
-                                String.join(
-                                        ", ",
-                                        Arrays.stream(type.getEnumConstants())
-                                                .map(Enum::name)
-                                                .toList()))));
+                "choice",
+                cut(text(r, column)),
+                Arrays.stream(type.getEnumConstants()).map(Enum::name).collect(Collectors.joining(", "))));
         return null;
     }
 }

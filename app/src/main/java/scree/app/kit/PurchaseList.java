@@ -18,17 +18,22 @@ final class PurchaseList {
     /** Ids of things that are not in the kit. */
     private static final long FIRST_ID = -1;
 
+    private static final int LONGEST_NAME = 120;
+
     private PurchaseList() {}
 
     /** One thing that could be bought. */
     record Offer(String name, Ingredient ingredient) {}
 
     /** What was read, and what could not be: line, field and the way out. */
-    record Read(List<Offer> offers, List<String> problems) {}
+    record Read(List<Offer> offers, List<Problem> problems) {}
+
+    /** What is wrong: a code under {@code purchase.} in the messages, with line, field and way out. */
+    record Problem(String code, Object... args) {}
 
     static Read read(String words) {
         List<Offer> offers = new ArrayList<>();
-        List<String> problems = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
         try (CSVParser csv = CSVFormat.RFC4180
                 .builder()
                 .setIgnoreSurroundingSpaces(true)
@@ -37,49 +42,61 @@ final class PurchaseList {
                 .parse(new StringReader(words))) {
             for (CSVRecord row : csv) {
                 if (offers.size() == MOST) {
-                    problems.add("The list has over %d lines: keep those you would really buy.".formatted(MOST));
+                    problems.add(new Problem("long", MOST));
                     break;
                 }
                 offer(row, csv.getCurrentLineNumber(), offers, problems);
             }
         } catch (IOException | java.io.UncheckedIOException e) {
-            problems.add("The list could not be read to its end: close every quote.");
+            problems.add(new Problem("quotes"));
         }
         return new Read(offers, problems);
     }
 
-    private static void offer(CSVRecord row, long line, List<Offer> offers, List<String> problems) {
+    private static void offer(CSVRecord row, long line, List<Offer> offers, List<Problem> problems) {
         try {
             if (row.size() < 4) {
-                throw new IllegalArgumentException(
-                        "a name and three figures are needed, such as Marl 27, 62.4, 10, 18");
+                throw new Faulty(new Problem("few", line));
             }
             String name = row.get(0);
-            if (name.isBlank() || name.length() > 120) {
-                throw new IllegalArgumentException("name is empty or over 120 letters: shorten it");
+            if (name.isBlank() || name.length() > LONGEST_NAME) {
+                throw new Faulty(new Problem("name", line, LONGEST_NAME));
             }
-            Lab colour = Lab.of(figure("L*", row.get(1)), figure("a*", row.get(2)), figure("b*", row.get(3)));
-            Carrier carrier = row.size() > 4 && !row.get(4).isBlank() ? carrier(row.get(4)) : Carrier.WATER;
+            Lab colour = Lab.of(
+                    figure("L*", row.get(1), line), figure("a*", row.get(2), line), figure("b*", row.get(3), line));
+            Carrier carrier = row.size() > 4 && !row.get(4).isBlank() ? carrier(row.get(4), line) : Carrier.WATER;
             offers.add(new Offer(name, Ingredient.of(FIRST_ID - offers.size(), colour, 1, carrier)));
+        } catch (Faulty e) {
+            problems.add(e.problem);
         } catch (IllegalArgumentException e) {
-            problems.add("Line %d: %s.".formatted(line, e.getMessage()));
+            problems.add(new Problem("refused", line, e.getMessage()));
         }
     }
 
-    private static double figure(String field, String text) {
+    /** Leads out of a line that cannot be read. */
+    private static final class Faulty extends RuntimeException {
+        private static final long serialVersionUID = 1;
+        private final transient Problem problem;
+
+        Faulty(Problem problem) {
+            super(problem.code(), null, false, false);
+            this.problem = problem;
+        }
+    }
+
+    private static double figure(String field, String text, long line) {
         try {
             return Double.parseDouble(text);
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("%s is no number, '%s': type it like 61.5".formatted(field, text), e);
+            throw new Faulty(new Problem("number", line, field, text));
         }
     }
 
-    private static Carrier carrier(String text) {
+    private static Carrier carrier(String text, long line) {
         try {
             return Carrier.valueOf(text.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException(
-                    "carrier '%s' is not known: use water, oil, silicone, powder or any".formatted(text), e);
+            throw new Faulty(new Problem("carrier", line, text));
         }
     }
 }

@@ -3,6 +3,7 @@ package scree.app.skin;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.context.MessageSource;
+import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.stereotype.Component;
 import scree.app.look.Cairn;
 import scree.app.sitting.Sitting;
@@ -39,13 +40,15 @@ class SkinStage implements StageOfSitting {
         if (target.isEmpty()) {
             return new Cairn.Stage(key(), Cairn.State.TO_COME, null, null, null);
         }
-        SkinWords words = new SkinWords(messages, Locale.ENGLISH);
+        Locale locale = LocaleContextHolder.getLocale();
+        SkinWords words = new SkinWords(messages, locale);
         boolean provisional = taken.get().skin().trust() == SkinReading.Trust.PROVISIONAL;
-        String result = provisional ? "provisional" : words.shortVerdict(taken.get());
+        String result =
+                provisional ? messages.getMessage("stage.provisional", null, locale) : words.shortVerdict(taken.get());
         return new Cairn.Stage(
                 key(),
                 taken.get().kept() ? Cairn.State.DONE : Cairn.State.TO_COME,
-                taken.get().kept() ? result : "not kept yet",
+                taken.get().kept() ? result : messages.getMessage("stage.notKept", null, locale),
                 taken.get().kept() ? Srgb.hex(target.get().colour()) : null,
                 "client-" + sitting.clientId());
     }

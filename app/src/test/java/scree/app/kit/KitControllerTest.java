@@ -72,7 +72,7 @@ class KitControllerTest {
                 .andExpect(status().isOk())
                 .andExpect(content()
                         .string(allOf(
-                                containsString("settled 44.0"),
+                                containsString("settled 44"),
                                 containsString("value=\"58.5\""),
                                 containsString("in between"))))
                 .andExpect(content().string(containsString("name=\"version\" value=\"4\"")));
@@ -134,7 +134,7 @@ class KitControllerTest {
         verify(imports, never()).bringIn(any(), any());
         KitImports.Waiting waiting = new KitImports.Waiting("kit.csv", GOOD.getBytes(StandardCharsets.UTF_8));
         given(imports.waiting(RUNA)).willReturn(Optional.of(waiting));
-        KitCsv.Problem taken = new KitCsv.Problem(2, "name", "stands in the kit or the file already");
+        KitCsv.Problem taken = new KitCsv.Problem(2, "name", "taken");
         given(imports.bringIn(RUNA, waiting))
                 .willReturn(new KitImports.Outcome(new KitCsv.Preview(List.of(), List.of(taken)), false));
         http.perform(post("/kit/import/yes").with(user(RUNA)).with(csrf()))

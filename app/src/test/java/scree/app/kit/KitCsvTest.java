@@ -50,7 +50,9 @@ class KitCsvTest {
         assertThat(preview.problems()).extracting(KitCsv.Problem::line).contains(3L, 4L, 5L);
         assertThat(preview.problems()).anySatisfy(p -> {
             assertThat(p.field()).isEqualTo("role");
-            assertThat(p.reason()).contains("BASS").contains("CONCEALER");
+            assertThat(p.code()).isEqualTo("choice");
+            assertThat(p.args()[0]).isEqualTo("BASS");
+            assertThat((String) p.args()[1]).contains("CONCEALER");
         });
         assertThat(preview.problems())
                 .extracting(KitCsv.Problem::field)
@@ -71,21 +73,21 @@ class KitCsvTest {
     @Test
     void wrongFilesGetOneClearSentence() {
         assertThat(read("").problems()).hasSize(1);
-        assertThat(read("a,b,c\n1,2,3\n").problems().get(0).reason()).contains("header");
-        assertThat(read("a;b;c\n1;2;3\n").problems().get(0).reason()).contains("semicolons");
-        assertThat(read("a\tb\tc\n1\t2\t3\n").problems().get(0).reason()).contains("tabs");
+        assertThat(read("a,b,c\n1,2,3\n").problems().get(0).code()).isEqualTo("missing");
+        assertThat(read("a;b;c\n1;2;3\n").problems().get(0).code()).isEqualTo("semicolons");
+        assertThat(read("a\tb\tc\n1\t2\t3\n").problems().get(0).code()).isEqualTo("tabs");
         assertThat(csv.read((HEADER + GOOD).getBytes(StandardCharsets.UTF_16LE), Set.of())
                         .problems()
                         .get(0)
-                        .reason())
-                .contains("UTF-16");
-        assertThat(read(HEADER + GOOD + "x\0y").problems().get(0).reason()).contains("NUL");
+                        .code())
+                .isEqualTo("utf16");
+        assertThat(read(HEADER + GOOD + "x\0y").problems().get(0).code()).isEqualTo("nul");
         assertThat(csv.read(new byte[] {'l', (byte) 0xff, (byte) 0xfe}, Set.of())
                         .problems()
                         .get(0)
-                        .reason())
-                .contains("UTF-8");
-        assertThat(read(HEADER).problems().get(0).reason()).contains("no rows");
+                        .code())
+                .isEqualTo("encoding");
+        assertThat(read(HEADER).problems().get(0).code()).isEqualTo("empty");
     }
 
     private KitCsv.Preview read(String text) {

@@ -3,6 +3,9 @@ package scree.app.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.text.MessageFormat;
+import java.util.Locale;
+import java.util.ResourceBundle;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -40,14 +43,16 @@ class PurchaseListTest {
         assertThat(read.offers()).extracting(PurchaseList.Offer::name).containsExactly("Good");
         assertThat(read.problems())
                 .singleElement()
-                .satisfies(p -> assertThat(p).startsWith("Line 2: ").contains(says.strip()));
+                .satisfies(p -> assertThat(worded(p)).startsWith("Line 2: ").contains(says.strip()));
     }
 
     @Test
     void aListWithoutEndIsCutWithAWord() {
         PurchaseList.Read read = PurchaseList.read("Marl, 60, 10, 17\n".repeat(PurchaseList.MOST + 40));
         assertThat(read.offers()).hasSize(PurchaseList.MOST);
-        assertThat(read.problems()).singleElement().satisfies(p -> assertThat(p).contains("over 200 lines"));
+        assertThat(read.problems())
+                .singleElement()
+                .satisfies(p -> assertThat(worded(p)).contains("over 200 lines"));
     }
 
     /** Whatever is typed gets an answer. */
@@ -57,5 +62,10 @@ class PurchaseListTest {
         PurchaseList.Read read = PurchaseList.read(anything);
         assertThat(read.offers().size() + read.problems().size())
                 .isLessThanOrEqualTo(anything.split("\\R|\\r").length + 1);
+    }
+
+    private static String worded(PurchaseList.Problem p) {
+        return new MessageFormat(ResourceBundle.getBundle("messages").getString("purchase." + p.code()), Locale.ENGLISH)
+                .format(p.args());
     }
 }
