@@ -19,6 +19,7 @@
     const off = { enabled: false };
     const made = new window.Human.Human({
       backend: "wasm", wasmPath: PATH, modelBasePath: PATH, warmup: "none", cacheSensitivity: 0, debug: false,
+      cacheModels: false, // left half way while it stores them, a page would break the next ones for good; the files are cached as files
       filter: off, gesture: off, body: off, hand: off, object: off, segmentation: off,
       face: {
         enabled: true,

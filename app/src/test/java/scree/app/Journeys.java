@@ -21,6 +21,7 @@ import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.WindowType;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
@@ -57,6 +58,11 @@ abstract class Journeys {
             browser = open(files.resolve("profile"));
             Runtime.getRuntime().addShutdownHook(new Thread(Journeys::closeTheBrowser));
         }
+        String before = browser.getWindowHandle();
+        browser.switchTo().newWindow(WindowType.TAB); // a tab that many pages were shown in grows slow
+        String fresh = browser.getWindowHandle();
+        browser.switchTo().window(before).close();
+        browser.switchTo().window(fresh);
         browser.manage().window().setSize(new Dimension(1280, 943));
         go("/sign-in");
         browser.executeScript("localStorage.clear(); sessionStorage.clear()");
