@@ -117,10 +117,9 @@
   document.addEventListener("keydown", (event) => {
     const typing = !event.target.closest || event.target.closest("input:not([type=range], [type=checkbox], [type=radio]), textarea, select, dialog");
     if (typing || event.ctrlKey || event.metaKey || event.altKey) { return; }
-    const sitting = document.querySelector("[data-sitting]");
-    const stage = { 1: "intake", 2: "light", 3: "skin", 4: "base", 5: "face", 6: "place" }[event.key];
+    const stage = /^[1-9]$/.test(event.key) && document.querySelector('.cairn a[data-digit="' + event.key + '"]');
     const page = { t: "/", c: "/clients", k: "/kit" }[event.key];
-    if (sitting && stage) { location.href = "/sittings/" + sitting.dataset.sitting + "/" + stage; }
+    if (stage) { location.href = stage.href; }
     else if (page) { location.href = page; }
     else if (event.key === "?") { keys.showModal(); }
     else if (event.key === "/") { const find = document.getElementById("find"); if (find) { event.preventDefault(); find.focus(); } }

@@ -2,6 +2,7 @@ package scree.app.base;
 
 import java.util.ArrayList;
 import java.util.List;
+import scree.app.look.Figures;
 import scree.app.look.PebbleField;
 import scree.app.look.Stones;
 import scree.core.colour.Lab;
@@ -90,6 +91,6 @@ record BaseField(
                 mark,
                 mark != null,
                 press(sitting, r.product().id()),
-                r.product().fullName() + ", " + words.nearness(r.difference()) + ", " + BaseWords.one(r.difference()));
+                r.product().fullName() + ", " + words.nearness(r.difference()) + ", " + Figures.one(r.difference()));
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import scree.app.look.Drawn;
+import scree.app.look.Figures;
 import scree.app.look.Lines;
 import scree.app.look.Stones;
 import scree.core.colour.Lab;
@@ -134,7 +135,7 @@ record BaseView(
                 c.id(),
                 c.fullName(),
                 c.note(),
-                BaseWords.one(c.difference()),
+                Figures.one(c.difference()),
                 c.provisional(),
                 c.standing().overruled());
     }
@@ -222,10 +223,10 @@ record BaseView(
                 words.what(p),
                 words.why(r.reasons()),
                 marks(r, list, words, now),
-                BaseWords.one(r.difference()),
+                Figures.one(r.difference()),
                 words.nearness(r.difference()),
                 r.placed().cost() > 0
-                        ? words.say("base.behind", BaseWords.one(r.placed().cost()))
+                        ? words.say("base.behind", Figures.one(r.placed().cost()))
                         : null,
                 drawing(r, letter(list, p.id())),
                 letter(list, p.id()) != null,
@@ -262,7 +263,7 @@ record BaseView(
         List<String> quiet = new ArrayList<>();
         if (r.powder()) {
             double falls = r.product().settled().lightness() - r.onSkin().lightness();
-            quiet.add(words.say("base.powder.falls", BaseWords.one(falls)));
+            quiet.add(words.say("base.powder.falls", Figures.one(falls)));
         }
         r.placed().wear().stream()
                 .filter(w -> w.severity() == Severity.NOTE)

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import org.springframework.context.MessageSource;
 import scree.app.kit.Product;
+import scree.app.look.Figures;
 import scree.app.web.StaleSave;
 import scree.core.reason.Reason;
 import scree.core.reason.Severity;
@@ -38,7 +39,7 @@ public final class BaseWords {
     public String reason(String prefix, Reason reason) {
         Object[] args = reason.args().stream()
                 .map(a -> a instanceof Double d
-                        ? (Object) one(Math.abs(d))
+                        ? (Object) Figures.one(Math.abs(d))
                         : a instanceof Enum<?> e ? say(prefix + "." + e.name()) : a)
                 .toArray();
         return say(prefix + "." + reason.code().name(), args);
@@ -68,11 +69,6 @@ public final class BaseWords {
                 .filter(w -> w.severity() != Severity.NOTE)
                 .forEach(w -> against.add(reason("wear", w)));
         return against.isEmpty() ? null : String.join(" ", against);
-    }
-
-    /** Returns a figure with one digit. */
-    public static String one(double v) {
-        return String.format(Locale.ROOT, "%.1f", v);
     }
 
     /** Returns what to say when another base was taken meanwhile: which, and what pressing again does. */

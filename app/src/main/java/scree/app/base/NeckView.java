@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import scree.app.look.Figures;
 import scree.app.look.Stones;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
@@ -50,8 +51,8 @@ record NeckView(String verdict, String base, boolean lightCollar, Strip bare, Li
                 .orElse(0);
         NeckBridge.Bridge best = bridges.get(0);
         String verdict = best.way() == NeckBridge.Way.NOTHING
-                ? words.say("neck.nothing", BaseWords.one(now))
-                : words.say("neck.verdict." + best.way(), BaseWords.one(now), BaseWords.one(best.left()));
+                ? words.say("neck.nothing", Figures.one(now))
+                : words.say("neck.verdict." + best.way(), Figures.one(now), Figures.one(best.left()));
         return new NeckView(
                 verdict,
                 base.fullName(),
@@ -63,7 +64,7 @@ record NeckView(String verdict, String base, boolean lightCollar, Strip bare, Li
                         Srgb.hex(jawSkin),
                         Srgb.hex(neckSkin),
                         jaw("bare"),
-                        BaseWords.one(jawSkin.differenceFrom(neckSkin)),
+                        Figures.one(jawSkin.differenceFrom(neckSkin)),
                         words.nearness(jawSkin.differenceFrom(neckSkin)),
                         List.of(),
                         List.of(),
@@ -91,7 +92,7 @@ record NeckView(String verdict, String base, boolean lightCollar, Strip bare, Li
                 Srgb.hex(b.face()),
                 Srgb.hex(b.neck()),
                 jaw(b.way().name()),
-                BaseWords.one(b.left()),
+                Figures.one(b.left()),
                 words.say("nearness." + Nearness.of(b.left())),
                 marks,
                 used,

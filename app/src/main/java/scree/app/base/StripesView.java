@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import scree.app.kit.Product;
 import scree.app.kit.WatchedStripe;
+import scree.app.look.Figures;
 import scree.core.shade.DryDown;
 import scree.core.shade.Nearness;
 import scree.core.shade.StripeSight;
@@ -98,8 +99,8 @@ record StripesView(
                             "stripes.trap",
                             letter,
                             words.say("look.in." + t),
-                            BaseWords.one(everywhere.get(t)),
-                            BaseWords.one(everywhere.get(Look.DAYLIGHT)))));
+                            Figures.one(everywhere.get(t)),
+                            Figures.one(everywhere.get(Look.DAYLIGHT)))));
             double x = WIDTH / 3 * i + WIDTH / 6 - HALF;
             Product p = r.product();
             drawn.add(new Drawn(
@@ -112,7 +113,7 @@ record StripesView(
                     BaseView.stops(at.over()),
                     words.nearness(at.difference()),
                     at.difference(),
-                    BaseWords.one(at.difference()),
+                    Figures.one(at.difference()),
                     lights(everywhere, words),
                     time(watched.get(p.id()), p, now),
                     r.powder(),
@@ -140,7 +141,7 @@ record StripesView(
         return everywhere.entrySet().stream()
                 .map(e -> new InLight(
                         e.getKey().name(),
-                        BaseWords.one(e.getValue()),
+                        Figures.one(e.getValue()),
                         words.nearness(e.getValue()),
                         e.getValue() <= Nearness.UNSEEN.upTo()
                                 ? "full"
@@ -159,13 +160,13 @@ record StripesView(
             return new Learned(words.say("stripes.powder"), List.of());
         }
         DryDown.Shift shift = p.swatch().shift();
-        String moves = words.say("stripes." + shift.way(), BaseWords.one(Math.abs(shift.lightness())));
+        String moves = words.say("stripes." + shift.way(), Figures.one(Math.abs(shift.lightness())));
         String rests = seen.isEmpty()
                 ? words.say("stripes.recorded")
                 : words.say(
                         "stripes.learned",
                         seen.size(),
-                        BaseWords.one(p.recorded().lightness() - p.wet().lightness()));
+                        Figures.one(p.recorded().lightness() - p.wet().lightness()));
         return new Learned(
                 moves + " " + rests,
                 seen.stream()

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import scree.app.kit.Product;
+import scree.app.look.Figures;
 import scree.app.look.Stones;
 import scree.app.picture.Picture;
 import scree.core.colour.Lab;
@@ -90,14 +91,14 @@ record TonesView(
                 op.id(),
                 ip.fullName(),
                 op.fullName(),
-                words.say("tones.off", words.nearness(p.innerOff()), BaseWords.one(p.innerOff())),
-                words.say("tones.off", words.nearness(p.outerOff()), BaseWords.one(p.outerOff())),
+                words.say("tones.off", words.nearness(p.innerOff()), Figures.one(p.innerOff())),
+                words.say("tones.off", words.nearness(p.outerOff()), Figures.one(p.outerOff())),
                 Srgb.hex(in.onSkin()),
                 Srgb.hex(out.onSkin()),
                 STONES.pebble(ip.stoneId(), 24, 20, 16),
                 STONES.pebble(op.stoneId(), 24, 20, 16),
                 BaseView.stops(line),
-                BaseWords.one(p.apart()),
+                Figures.one(p.apart()),
                 p.reasons().stream()
                         .map(r -> new BaseView.Mark(words.reason("tones", r), r.severity() != Severity.NOTE))
                         .toList());

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import scree.app.look.Figures;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.core.colour.Srgb;
@@ -59,7 +60,7 @@ class CardController {
                     "worst",
                     print.fields().stream()
                             .max(Comparator.comparingDouble(CardController::off))
-                            .map(f -> new Object[] {f.number(), String.format(Locale.ROOT, "%.1f", off(f))})
+                            .map(f -> new Object[] {f.number(), Figures.one(off(f))})
                             .orElseThrow());
         }
         return "card/page";
@@ -83,7 +84,7 @@ class CardController {
                             p.bottom() - p.top(),
                             Srgb.hex(p.field().colour()),
                             Srgb.hex(own.colour()),
-                            String.format(Locale.ROOT, "%.1f", off(own)));
+                            Figures.one(off(own)));
                 })
                 .toList();
     }

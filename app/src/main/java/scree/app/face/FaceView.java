@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import scree.app.look.Figures;
 import scree.app.look.Lines;
 import scree.app.look.PictureFrame;
 import scree.app.picture.Picture;
@@ -356,7 +357,7 @@ record FaceView(
         }
 
         private static String figure(double v) {
-            return String.format(Locale.ROOT, "%.2f", v);
+            return Figures.two(v);
         }
 
         /** The sides of the face apart, where a look goes to either; what lies across it in one. */

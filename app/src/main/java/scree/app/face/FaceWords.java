@@ -2,6 +2,7 @@ package scree.app.face;
 
 import java.util.Locale;
 import org.springframework.context.MessageSource;
+import scree.app.look.Figures;
 import scree.core.face.Finding;
 import scree.core.face.Landmark;
 import scree.core.face.Shape;
@@ -70,7 +71,7 @@ public final class FaceWords {
 
     private static String figure(ShapeReading.Ground g) {
         boolean degrees = g.measure() == scree.core.face.Measure.JAW_ANGLE;
-        return degrees ? String.valueOf(Math.round(g.value())) : String.format(Locale.ROOT, "%.2f", g.value());
+        return degrees ? String.valueOf(Math.round(g.value())) : Figures.two(g.value());
     }
 
     String finding(Finding f) {

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.look.Figures;
 import scree.app.look.Stones;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
@@ -112,9 +113,7 @@ class GapsController {
 
     private Cell cell(KitGaps.Cell c, Map<Long, String> names, Locale locale) {
         String how = c.recipe().map(r -> counted(r, names)).orElse(null);
-        String figure = c.recipe()
-                .map(r -> String.format(Locale.ROOT, "%.1f", r.difference()))
-                .orElse(null);
+        String figure = c.recipe().map(r -> Figures.one(r.difference())).orElse(null);
         String reach = c.reach().name().toLowerCase(Locale.ROOT);
         return new Cell(
                 c.lean().name(),

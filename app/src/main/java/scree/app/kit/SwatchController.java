@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.look.Figures;
 import scree.app.look.Stones;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
@@ -74,7 +75,7 @@ class SwatchController {
                 p.mean()
                         .map(m -> String.format(Locale.ROOT, "L* %.1f  a* %.1f  b* %.1f", m.lightness(), m.a(), m.b()))
                         .orElse(null),
-                String.format(Locale.ROOT, "%.1f", p.spread()),
+                Figures.one(p.spread()),
                 p.mean().map(Srgb::hex).orElse("none"),
                 new Stones().pebble(product.stoneId(), 60, 48, 38));
     }

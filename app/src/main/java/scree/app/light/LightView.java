@@ -5,6 +5,7 @@ import static scree.core.light.LightRange.*;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import scree.app.look.Figures;
 import scree.app.look.Stones;
 import scree.app.picture.Picture;
 import scree.app.skin.LightWords;
@@ -105,9 +106,7 @@ record LightView(
         scales.add(scale(
                 words,
                 "duv",
-                m == null
-                        ? null
-                        : words.say("light.value.duv." + tint(m.duv()), String.format(Locale.ROOT, "%.3f", m.duv())),
+                m == null ? null : words.say("light.value.duv." + tint(m.duv()), Figures.three(m.duv())),
                 source(words, m != null, false),
                 duv(DUV.from()),
                 duv(DUV.to()),

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import scree.app.base.BaseWords;
 import scree.app.kit.Formula;
 import scree.app.kit.Product;
+import scree.app.look.Figures;
 import scree.app.look.Stones;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
@@ -91,7 +92,7 @@ record MixView(
                 MixField.of(bench),
                 Srgb.hex(target),
                 Srgb.hex(recipe.colour()),
-                BaseWords.one(recipe.difference()),
+                Figures.one(recipe.difference()),
                 words.nearness(recipe.difference()),
                 parts(bench, tested, words),
                 remarks(bench, tested, words),
@@ -142,9 +143,7 @@ record MixView(
                     own.count(),
                     drops,
                     words.say("carrier." + f.carrier()) + (f.guessed() ? words.say("carrier.guessed") : ""),
-                    tested.contains(p.id())
-                            ? words.say("mix.strength", String.format(Locale.ROOT, "%.1f", f.strength()))
-                            : null,
+                    tested.contains(p.id()) ? words.say("mix.strength", Figures.one(f.strength())) : null,
                     step(does, 1, words),
                     step(does, -1, words)));
         }
@@ -167,13 +166,13 @@ record MixView(
                     return words.say(
                             by > 0 ? "mix.more" : "mix.less",
                             what,
-                            BaseWords.one(s.recipe().difference()));
+                            Figures.one(s.recipe().difference()));
                 })
                 .orElse(null);
     }
 
     private static String said(double by, String up, String down, BaseWords words) {
-        return words.say(by > 0 ? up : down, BaseWords.one(Math.abs(by)));
+        return words.say(by > 0 ? up : down, Figures.one(Math.abs(by)));
     }
 
     private static List<Remark> remarks(MixBench.Bench bench, Set<Long> tested, BaseWords words) {
@@ -197,7 +196,7 @@ record MixView(
                         ? products.get(id).fullName()
                         : a instanceof Carrier c
                                 ? words.say("carrier." + c)
-                                : a instanceof Double d ? (Object) BaseWords.one(Math.abs(d)) : a)
+                                : a instanceof Double d ? (Object) Figures.one(Math.abs(d)) : a)
                 .toArray();
         return words.say("mix." + r.code().name(), args);
     }
@@ -253,7 +252,7 @@ record MixView(
                 .ifPresent(r -> to.add(new Proposal(
                         products,
                         counted(r, bench.pool().products()),
-                        BaseWords.one(r.difference()),
+                        Figures.one(r.difference()),
                         Srgb.hex(r.colour()),
                         STONES.pebble("mix-" + products, 15, 14, 10.5),
                         counted(r, bench.pool().products())

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import scree.app.base.BaseWords;
 import scree.app.kit.Product;
+import scree.app.look.Figures;
 import scree.app.look.Stones;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
@@ -69,7 +70,7 @@ record SeasonsView(
                 now.summer(),
                 Srgb.hex(a.target().colour()),
                 Srgb.hex(now.recipe().colour()),
-                BaseWords.one(now.recipe().difference()),
+                Figures.one(now.recipe().difference()),
                 words.nearness(now.recipe().difference()),
                 months,
                 read,
@@ -87,7 +88,7 @@ record SeasonsView(
                         .map(y -> words.say(
                                 y.fitted() ? "seasons.rests.fitted" : "seasons.rests.usual",
                                 a.days().size(),
-                                BaseWords.one(2 * y.swing())))
+                                Figures.one(2 * y.swing())))
                         .orElse(words.say("seasons.rests.none")),
                 a.words().stream()
                         .map(w -> words.say(
@@ -112,8 +113,7 @@ record SeasonsView(
 
     private static String why(Seasons.Answer a, BaseWords words) {
         return a.nudge() == 0
-                ? words.say(
-                        "seasons.why.reading", BaseWords.one(a.now().recipe().difference()))
+                ? words.say("seasons.why.reading", Figures.one(a.now().recipe().difference()))
                 : words.say(
                         "seasons.why.words",
                         a.byReading().winter(),

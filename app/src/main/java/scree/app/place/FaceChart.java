@@ -23,6 +23,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import scree.app.look.Margin;
 import scree.core.face.EdgeCurve;
 import scree.core.face.LevelledFace;
 import scree.core.face.Side;
@@ -249,6 +250,9 @@ final class FaceChart {
         }
     }
 
+    /** Least way from the middle of one number to the next, points: they are 16 wide. */
+    private static final double NUMBERS_APART = 17;
+
     /** Numbers beside their zones, pushed apart until they can be read. */
     private void numbers(Graphics2D g) {
         Map<Integer, double[]> places = new LinkedHashMap<>();
@@ -261,9 +265,7 @@ final class FaceChart {
         }
         List<double[]> spots = new ArrayList<>(places.values());
         List<double[]> hearts = spots.stream().map(double[]::clone).toList();
-        for (int pass = 0; pass < 80; pass++) {
-            apart(spots);
-        }
+        Margin.apart(spots, NUMBERS_APART, 80);
         int i = 0;
         for (Integer number : places.keySet()) {
             double[] p = spots.get(i);
@@ -274,25 +276,6 @@ final class FaceChart {
                 g.draw(new Line2D.Double(p[0], p[1], heart[0], heart[1]));
             }
             stone(g, number, p[0], p[1]);
-        }
-    }
-
-    private static void apart(List<double[]> spots) {
-        for (int a = 0; a < spots.size(); a++) {
-            for (int b = a + 1; b < spots.size(); b++) {
-                double dx = spots.get(b)[0] - spots.get(a)[0];
-                double dy = spots.get(b)[1] - spots.get(a)[1];
-                double d = Math.hypot(dx, dy);
-                if (d < 17) {
-                    double push = (17 - d) / 2;
-                    double ux = d < .1 ? .4 : dx / d;
-                    double uy = d < .1 ? 1 : dy / d;
-                    spots.get(a)[0] -= ux * push;
-                    spots.get(a)[1] -= uy * push;
-                    spots.get(b)[0] += ux * push;
-                    spots.get(b)[1] += uy * push;
-                }
-            }
         }
     }
 

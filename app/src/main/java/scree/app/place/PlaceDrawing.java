@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import scree.app.look.Lines;
+import scree.app.look.Margin;
 import scree.app.look.PictureFrame;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
@@ -138,24 +139,8 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
     private List<PlaceView.Tag> column(java.util.Collection<WorkedZone> of, boolean left, WorkedZone chosen) {
         List<WorkedZone> sorted = new ArrayList<>(of);
         sorted.sort(Comparator.comparingDouble(z -> at(z.zone().heart())[1]));
-        double step = Math.min(TAG_STEP + 8, (frame.height() - 40.0) / Math.max(1, sorted.size()));
-        double[] y = new double[sorted.size()];
-        for (int i = 0; i < y.length; i++) {
-            y[i] = at(sorted.get(i).zone().heart())[1];
-        }
-        for (int pass = 0; pass < 60; pass++) {
-            for (int i = 1; i < y.length; i++) {
-                double lack = step - (y[i] - y[i - 1]);
-                if (lack > 0) {
-                    y[i] += lack / 2;
-                    y[i - 1] -= lack / 2;
-                }
-            }
-            for (int i = 0; i < y.length; i++) {
-                y[i] = Math.max(
-                        20 + i * step * .2, Math.min(frame.height() - 20.0 - (y.length - 1 - i) * step * .2, y[i]));
-            }
-        }
+        double[] y = new Margin(TAG_STEP + 8, 20, frame.height() - 20.0)
+                .down(sorted.stream().mapToDouble(z -> at(z.zone().heart())[1]).toArray());
         double x = left ? 108 : frame.width() - 124; // the longest name, at a tablet's size of letters
         uncross(sorted, y, x);
         List<PlaceView.Tag> tags = new ArrayList<>();

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import org.springframework.context.MessageSource;
 import scree.app.base.BaseChoice;
+import scree.app.look.Figures;
 import scree.app.look.Lines;
 import scree.app.look.Stones;
 import scree.core.colour.Srgb;
@@ -198,6 +199,6 @@ record SeasonView(
     }
 
     private static String one(double v) {
-        return String.format(Locale.ROOT, "%.1f", v);
+        return Figures.one(v);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import scree.app.look.Figures;
 import scree.app.look.Stones;
 import scree.core.colour.Lab;
 import scree.core.colour.Pressed;
@@ -261,6 +262,6 @@ record SkinBeside(
     }
 
     private static String one(double v) {
-        return String.format(Locale.ROOT, "%.1f", v);
+        return Figures.one(v);
     }
 }

@@ -1,12 +1,15 @@
 package scree.app.skin;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import scree.app.look.Figures;
 import scree.app.look.Lines;
+import scree.app.look.Margin;
 import scree.app.look.PebbleField;
 import scree.app.look.Stones;
 import scree.app.picture.Picture;
@@ -217,22 +220,18 @@ record SkinView(
             double avoidTop,
             double avoidBottom,
             SkinWords words) {
-        double next = 34;
-        for (Zone zone : zones) {
-            Side side = zone.paired() ? onLeft ? Side.RIGHT : Side.LEFT : Side.CENTRE;
-            ZoneShape shape = shapes.stream()
-                    .filter(s -> s.zone().equals(zone.name()) && s.side().equals(side.name()))
-                    .findFirst()
-                    .orElseThrow();
-            double y = Math.max(next, shape.y() - 8);
-            if (avoidBottom > 0 && y + 30 > avoidTop && y - 20 < avoidBottom) {
-                boolean above = avoidTop - 26 >= next;
-                y = above && shape.y() < avoidBottom - 60
-                        ? Math.max(next, Math.min(y, avoidTop - 30))
-                        : avoidBottom + 26;
-            }
-            y = Math.min(y, box.height() - 34);
-            next = y + 58;
+        List<ZoneShape> named = zones.stream()
+                .map(zone -> shape(shapes, zone, onLeft))
+                .sorted(Comparator.comparingDouble(ZoneShape::y))
+                .toList();
+        Margin margin = new Margin(58, 34, box.height() - 34);
+        double[] wanted = named.stream().mapToDouble(s -> s.y() - 8).toArray();
+        double[] heights =
+                avoidBottom > 0 ? margin.downAround(avoidTop - 30, avoidBottom + 26, wanted) : margin.down(wanted);
+        for (int i = 0; i < heights.length; i++) {
+            ZoneShape shape = named.get(i);
+            Zone zone = Zone.valueOf(shape.zone());
+            double y = heights[i];
             double x = onLeft ? 40 : box.width() - 42;
             Optional<Lab> colour = taken.skin().colourOf(zone);
             boolean byMeter = taken.byMeter().contains(zone);
@@ -248,6 +247,14 @@ record SkinView(
                     colour.isPresent(),
                     y + 31));
         }
+    }
+
+    private static ZoneShape shape(List<ZoneShape> shapes, Zone zone, boolean onLeft) {
+        Side side = zone.paired() ? onLeft ? Side.RIGHT : Side.LEFT : Side.CENTRE;
+        return shapes.stream()
+                .filter(s -> s.zone().equals(zone.name()) && s.side().equals(side.name()))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static List<Handle> handles(FaceState face, double scale) {
@@ -392,6 +399,6 @@ record SkinView(
     }
 
     private static String one(double v) {
-        return String.format(Locale.ROOT, "%.1f", v);
+        return Figures.one(v);
     }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -20,8 +19,7 @@ class LinesTest {
         double v = draw.between(-3000, 3000);
         String written = Lines.number(new StringBuilder(), v).toString();
         assertThat(Double.parseDouble(written)).isEqualTo(Math.round(v * 10) / 10.0);
-        String formatted =
-                String.format(Locale.ROOT, "%.1f", Math.round(v * 10) / 10.0).replaceAll("\\.0$", "");
+        String formatted = Figures.one(Math.round(v * 10) / 10.0).replaceAll("\\.0$", "");
         assertThat(written.replace("-0", "0")).isEqualTo(formatted.replace("-0", "0"));
     }
 

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.look.Figures;
 import scree.app.picture.Picture;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
@@ -223,7 +224,7 @@ class SkinViewsTest {
         assertThat(view.rows()).hasSize(usual().skin().zones().size());
         SkinView.Row cheek = view.rows().get(Zone.CHEEK.ordinal());
         Lab colour = usual().skin().colourOf(Zone.CHEEK).orElseThrow();
-        assertThat(cheek.l()).isEqualTo(String.format(Locale.ROOT, "%.1f", colour.lightness()));
+        assertThat(cheek.l()).isEqualTo(Figures.one(colour.lightness()));
         assertThat(cheek.colour()).isEqualTo(Srgb.hex(colour));
         assertThat(cheek.spread()).isEqualTo("± 1.2");
         assertThat(cheek.out()).contains("7").contains("3");

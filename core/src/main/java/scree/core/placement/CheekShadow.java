@@ -2,6 +2,7 @@ package scree.core.placement;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import scree.core.face.Side;
 import scree.core.face.Tick;
 import scree.core.method.Aim;
@@ -59,12 +60,11 @@ final class CheekShadow implements Rule {
     }
 
     private static void shape(Draft d, Draft.Zoning z) {
-        switch (d.brief.lead()) {
-            case ROUND, OBLONG, DIAMOND -> z.why(Why.SHAPE_ASKS, d.brief.lead());
-            case TRIANGLE, SQUARE -> z.why(Why.SHAPE_EASES, d.brief.lead());
-            default -> {
-                // an oval follows the bone, a heart likewise
-            }
-        }
+        Optional<Why> why = switch (d.brief.lead()) {
+            case ROUND, OBLONG, DIAMOND -> Optional.of(Why.SHAPE_ASKS);
+            case TRIANGLE, SQUARE -> Optional.of(Why.SHAPE_EASES);
+            case OVAL, HEART -> Optional.empty(); // it follows the bone
+        };
+        why.ifPresent(w -> z.why(w, d.brief.lead()));
     }
 }

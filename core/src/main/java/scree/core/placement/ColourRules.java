@@ -36,7 +36,7 @@ final class ColourRules {
         return switch (d.brief.lead()) {
             case SQUARE -> BlushWay.APPLES;
             case OBLONG -> BlushWay.HORIZONTAL;
-            default -> BlushWay.LIFT;
+            case OVAL, ROUND, HEART, DIAMOND, TRIANGLE -> BlushWay.LIFT;
         };
     }
 
@@ -47,12 +47,13 @@ final class ColourRules {
                 SideMap s = d.side(side);
                 Draft.Zoning z = d.zone(Area.BLUSH, side).why(Why.BETWEEN_LIGHT_AND_SHADOW);
                 double muted = d.has(Tick.CHEEK_REDNESS) ? RED_MUTED : 1;
-                switch (way(d)) {
-                    case APPLES -> apples(d, s, z, muted);
-                    case HORIZONTAL -> horizontal(d, s, z, muted);
-                    case DRAPE -> drape(d, s, z, muted);
-                    default -> lift(d, s, z, muted);
-                }
+                Runnable school = switch (way(d)) {
+                    case APPLES -> () -> apples(d, s, z, muted);
+                    case HORIZONTAL -> () -> horizontal(d, s, z, muted);
+                    case DRAPE -> () -> drape(d, s, z, muted);
+                    case USUAL, LIFT -> () -> lift(d, s, z, muted);
+                };
+                school.run();
                 if (muted < 1) {
                     z.why(Why.RED_MUTED);
                 }

@@ -21,12 +21,13 @@ final class UnderEyeLight implements Rule {
             if (d.has(Tick.EYE_BAGS)) {
                 groove(d, s, z);
             } else {
-                switch (LightRules.underEye(d)) {
-                    case CORNERS -> corners(d, s, z);
-                    case DOWNWARD -> downward(d, s, z);
-                    case WEDGE -> wedge(d, s, z);
-                    default -> triangle(d, s, z);
-                }
+                Runnable school = switch (LightRules.underEye(d)) {
+                    case CORNERS -> () -> corners(d, s, z);
+                    case DOWNWARD -> () -> downward(d, s, z);
+                    case WEDGE -> () -> wedge(d, s, z);
+                    case USUAL, TRIANGLE -> () -> triangle(d, s, z);
+                };
+                school.run();
             }
             d.add(z);
         }

@@ -41,7 +41,7 @@ final class WideningLight implements Rule {
         return switch (d.brief.lead()) {
             case SQUARE, TRIANGLE -> Widening.EYE_CORNER;
             case HEART, DIAMOND -> Widening.JAW_EDGE;
-            default -> Widening.NEITHER;
+            case OVAL, ROUND, OBLONG -> Widening.NEITHER;
         };
     }
 

@@ -1,0 +1,23 @@
+package scree.app.look;
+
+import java.util.Locale;
+
+/** Writes figures the same on every page: a dot for the decimal point, as many places as a meter or an eye can tell. */
+public final class Figures {
+    private Figures() {}
+
+    /** Returns one place: colours, differences, degrees. */
+    public static String one(double v) {
+        return String.format(Locale.ROOT, "%.1f", v);
+    }
+
+    /** Returns two places: shares and ratios. */
+    public static String two(double v) {
+        return String.format(Locale.ROOT, "%.2f", v);
+    }
+
+    /** Returns three places: a tint, a measure of a face. */
+    public static String three(double v) {
+        return String.format(Locale.ROOT, "%.3f", v);
+    }
+}
