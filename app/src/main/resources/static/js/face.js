@@ -203,5 +203,6 @@
   }
   document.getElementById("guess").addEventListener("click", guess);
   document.getElementById("guess-stop").addEventListener("click", () => { run++; waiting.setAttribute("hidden", ""); });
-  if (page.dataset.empty === "true" && !location.search.includes("byhand")) { guess(); }
+  // when every script of the page is there, in whatever order they come
+  if (page.dataset.empty === "true" && !location.search.includes("byhand")) { document.addEventListener("DOMContentLoaded", guess); }
 })();

@@ -64,18 +64,22 @@ public record BaseChoice(
                 && artistId == other.artistId;
     }
 
+    /** Returns whether it rests on a reading without card or in unfit light. */
     public boolean provisional() {
         return trust == SkinReading.Trust.PROVISIONAL;
     }
 
+    /** Returns ΔE00 to the target. */
     public double difference() {
         return standing.difference();
     }
 
+    /** Returns line and name of what lies on most of the face. */
     public String fullName() {
         return worn.shade().fullName();
     }
 
+    /** Returns the name where there is little room. */
     public String shortName() {
         return worn.shortName();
     }
@@ -85,6 +89,7 @@ public record BaseChoice(
         return worn.shade().onSkin();
     }
 
+    /** Returns the key that its stone keeps in every view. */
     public String stoneId() {
         return worn.shade().stoneId();
     }

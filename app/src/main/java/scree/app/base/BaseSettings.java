@@ -22,11 +22,13 @@ public class BaseSettings {
         this.clock = clock;
     }
 
+    /** Returns what was asked of the base of a sitting, the usual while nothing was. */
     public BaseSetting of(StudioId studio, long sitting) {
         BaseSetting kept = mapper.setting(studio, sitting);
         return kept == null ? BaseSetting.usual() : kept;
     }
 
+    /** Chooses where the base is matched. */
     @Transactional
     public void school(StudioId studio, long sitting, MatchTarget.School school) {
         change(studio, sitting, s -> s.with(school));

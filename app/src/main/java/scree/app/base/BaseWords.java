@@ -21,6 +21,7 @@ public final class BaseWords {
         this.locale = locale;
     }
 
+    /** Returns the message under a key. */
     public String say(String key, Object... args) {
         return messages.getMessage(key, args.length == 0 ? null : args, locale);
     }
@@ -56,6 +57,7 @@ public final class BaseWords {
                 + say("coverage." + p.coverage()).toLowerCase(locale);
     }
 
+    /** Says a difference, ΔE00, as an artist would. */
     public String nearness(double difference) {
         return say("nearness." + Nearness.of(difference));
     }

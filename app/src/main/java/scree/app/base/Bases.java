@@ -325,10 +325,12 @@ public class Bases {
         }
     }
 
+    /** Returns the base that is present, or empty while none was taken. */
     public Optional<BaseChoice> choice(StudioId studio, long sitting) {
         return Optional.ofNullable(mapper.choice(studio, sitting));
     }
 
+    /** Returns the present bases of several sittings, by sitting. */
     public Map<Long, BaseChoice> choices(StudioId studio, Collection<Long> sittingIds) {
         return sittingIds.isEmpty()
                 ? Map.of()

@@ -27,6 +27,7 @@ public class Cards {
         return row == null ? PrintedCard.design() : read(row);
     }
 
+    /** Returns the measured print in use, or empty while the design stands in. */
     public Optional<PrintedCard> measured(StudioId studio) {
         return Optional.ofNullable(mapper.inUse(studio)).map(this::read);
     }

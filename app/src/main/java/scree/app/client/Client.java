@@ -14,6 +14,7 @@ public record Client(
         String notes,
         LocalDate consentOn,
         int version) {
+    /** Returns what others call them by. */
     public String firstName() {
         return name.split(" ")[0];
     }

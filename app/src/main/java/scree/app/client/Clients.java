@@ -19,14 +19,17 @@ public class Clients implements Deletable {
         this.mapper = mapper;
     }
 
+    /** Returns clients whose name or work holds a text, by name; all for an empty one. */
     public List<Client> search(StudioId studio, String text) {
         return mapper.search(studio, text.strip(), MOST_SHOWN);
     }
 
+    /** @throws NotHere when the studio has no such client */
     public Client get(StudioId studio, long id) {
         return NotHere.unless(mapper.find(studio, id), "client");
     }
 
+    /** Adds a client and returns the id. */
     @Transactional
     public long add(StudioId studio, Client client) {
         return mapper.add(studio, client);

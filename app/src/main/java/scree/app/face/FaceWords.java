@@ -93,6 +93,7 @@ public final class FaceWords {
         return say("landmark." + l);
     }
 
+    /** Returns the message under a key. */
     public String say(String key, Object... args) {
         return messages.getMessage(key, args, key, locale);
     }

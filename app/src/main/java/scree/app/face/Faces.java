@@ -123,11 +123,13 @@ public class Faces {
         });
     }
 
+    /** Confirms the guessed points of one look where they are. */
     @Transactional
     public void confirm(Member me, long sitting, Glance look) {
         change(me, sitting, sheet -> sheet.with(sheet.facePoints().confirmed(look)));
     }
 
+    /** Ticks what was seen or felt, or takes the tick away. */
     @Transactional
     public void tick(Member me, long sitting, Tick tick) {
         change(me, sitting, sheet -> sheet.ticked(tick));
@@ -149,11 +151,13 @@ public class Faces {
         change(me, sitting, sheet -> sheet.ruled(trait, ruling));
     }
 
+    /** Goes one step back. */
     @Transactional
     public void undo(StudioId studio, long sitting) {
         steps.undo(studio, sitting, KIND);
     }
 
+    /** Goes one step forth again. */
     @Transactional
     public void redo(StudioId studio, long sitting) {
         steps.redo(studio, sitting, KIND);

@@ -45,10 +45,12 @@ public record Formula(
         return new Formula(p.id(), carrier, null, null, null, 1, true);
     }
 
+    /** Returns the product as a mix sees it. */
     public Ingredient ingredient(Product p) {
         return Ingredient.of(p.id(), p.settled(), strength, carrier);
     }
 
+    /** Returns density and price, as far as they are known. */
     public Batch.Pack pack() {
         return new Batch.Pack(density, price == null || contentMl == null ? null : price / contentMl);
     }

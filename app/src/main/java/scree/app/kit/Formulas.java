@@ -33,6 +33,7 @@ public class Formulas {
         return recorded == null ? Formula.guessed(product) : recorded;
     }
 
+    /** Puts what a product is in a mix, strength included. */
     @Transactional
     public void put(StudioId studio, Formula formula) {
         mapper.put(studio, formula);
@@ -67,6 +68,7 @@ public class Formulas {
     /** What could be bought, as it was typed. */
     public record Purchases(String words, int version) {}
 
+    /** Returns the list of what could be bought. */
     public Purchases purchases(StudioId studio) {
         Purchases kept = mapper.purchases(studio);
         return kept == null ? new Purchases("", 0) : kept;

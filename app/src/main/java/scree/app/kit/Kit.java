@@ -39,24 +39,29 @@ public class Kit implements Deletable {
         }
     }
 
+    /** Returns one page of the list, the last one for a number past it. */
     public Page page(StudioId studio, Role role, String text, int number) {
         int total = mapper.count(studio, role, text.strip());
         int at = Math.max(0, Math.min(number, (total - 1) / PAGE));
         return new Page(mapper.page(studio, role, text.strip(), PAGE, at * PAGE), total, at);
     }
 
+    /** Returns every product, by line and name. */
     public List<Product> all(StudioId studio) {
         return mapper.all(studio);
     }
 
+    /** Returns all products of a role. */
     public List<Product> withRole(StudioId studio, Role role) {
         return mapper.withRole(studio, role);
     }
 
+    /** @throws NotHere when the studio has no such product */
     public Product get(StudioId studio, long id) {
         return NotHere.unless(mapper.find(studio, id), "product");
     }
 
+    /** Returns line|name of all products in lower case. */
     public Set<String> names(StudioId studio) {
         return mapper.names(studio);
     }

@@ -32,11 +32,13 @@ public class KitImports implements Upkeep.Task {
     /** How far an import is. */
     record Progress(int rows, int done) {}
 
+    /** Keeps a file until the artist says yes. */
     @Transactional
     public void put(Member me, String name, byte[] file, int rows) {
         mapper.put(me.studio(), me.artistId(), name, file, rows);
     }
 
+    /** Throws the waiting file away. */
     @Transactional
     public void forget(Member me) {
         mapper.forget(me.studio(), me.artistId());

@@ -36,6 +36,7 @@ public record Product(
         return new Product(0, line, name, role, form, finish, contrastRatio, swatch, Opened.UNKNOWN, null, true, 0);
     }
 
+    /** Returns the colour just laid. */
     public Lab wet() {
         return swatch.wet();
     }
@@ -60,10 +61,12 @@ public record Product(
         return new Candidate(settled(), form, finish, coverage());
     }
 
+    /** Returns whether it is laid dry. */
     public boolean powder() {
         return form == Form.POWDER;
     }
 
+    /** Returns whether it should no longer be used on a day. */
     public boolean pastItsTime(LocalDate today) {
         LocalDate until = opened.until();
         return until != null && until.isBefore(today);
@@ -124,10 +127,12 @@ public record Product(
         return new Product(as, line, name, role, form, finish, contrastRatio, swatch, opened, allergens, inStock, at);
     }
 
+    /** Returns line and name. */
     public String fullName() {
         return line + " " + name;
     }
 
+    /** Returns how much it hides, in the words of the craft. */
     public Coverage coverage() {
         return Coverage.of(contrastRatio);
     }

@@ -2,9 +2,10 @@ package scree.app.light;
 
 import static scree.core.light.LightRange.*;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.DoubleUnaryOperator;
 import scree.app.look.Figures;
 import scree.app.look.Stones;
 import scree.app.picture.Picture;
@@ -54,6 +55,9 @@ record LightView(
     record Mark(double x, String words) {}
 
     private static final double WIDE = 300;
+    /** ln right/left under this is called even. */
+    private static final double EVEN = .01;
+
     private static final double MOST_HIGH = 560;
     private static final double MOST_WIDE = 470;
     private static final Stones STONES = new Stones();
@@ -88,105 +92,137 @@ record LightView(
     }
 
     private static List<Scale> scales(LightFigures f, MeteredLight m, LightWords words) {
-        List<Scale> scales = new ArrayList<>();
-        Double kelvin = m != null ? Double.valueOf(m.kelvin()) : f == null ? null : f.kelvin();
-        scales.add(scale(
-                words,
-                "kelvin",
-                kelvin == null ? null : words.say("light.value.kelvin", kelvins(kelvin, m != null)),
-                source(words, m != null, f != null && f.kelvin() != null),
-                mired(KELVIN.from()),
-                mired(KELVIN.to()),
-                kelvin == null ? null : mired(kelvin),
-                List.of(
-                        new Mark(mired(2700), "2700"),
-                        new Mark(mired(4000), "4000"),
-                        new Mark(mired(5000), "5000"),
-                        new Mark(mired(6500), "6500 K"))));
-        scales.add(scale(
-                words,
-                "duv",
-                m == null ? null : words.say("light.value.duv." + tint(m.duv()), Figures.three(m.duv())),
-                source(words, m != null, false),
-                duv(DUV.from()),
-                duv(DUV.to()),
-                m == null ? null : Double.valueOf(duv(m.duv())),
-                List.of(
-                        new Mark(duv(-.015), words.say("light.mark.pink")),
-                        new Mark(duv(.015), words.say("light.mark.green")))));
-        scales.add(scale(
-                words,
-                "lux",
-                m == null ? null : words.say("light.value.lux", String.valueOf(Math.round(m.lux()))),
-                source(words, m != null, false),
-                lux(LUX.from()),
-                lux(LUX.to()),
-                m == null ? null : Double.valueOf(lux(m.lux())),
-                List.of(
-                        new Mark(lux(50), "50"),
-                        new Mark(lux(300), "300"),
-                        new Mark(lux(2000), "2000"),
-                        new Mark(lux(20000), "20 000"))));
-        Double slant = f == null ? null : f.leftRight();
-        scales.add(scale(
-                words,
-                "slant",
-                slant == null
-                        ? null
-                        : Math.abs(slant) < .01
-                                ? words.say("light.value.even")
-                                : words.say(
-                                        "light.value.slant",
-                                        String.valueOf(Math.round(100 * Math.expm1(Math.abs(slant)))),
-                                        words.say("light.side." + (slant >= 0 ? "RIGHT" : "LEFT"))),
-                source(words, false, slant != null),
-                side(SLANT.to()),
-                side(SLANT.from()),
-                slant == null ? null : Double.valueOf(side(slant)),
-                List.of(
-                        new Mark(side(.3), words.say("light.mark.right")),
-                        new Mark(side(-.3), words.say("light.mark.left")))));
-        Double above = f == null ? null : f.fromAbove();
-        scales.add(scale(
-                words,
-                "above",
-                above == null
-                        ? null
-                        : words.say(
-                                above > LightRange.STANDS_HIGH ? "light.value.above" : "light.value.level",
-                                String.valueOf(Math.round(100 * Math.expm1(Math.abs(above))))),
-                source(words, false, above != null),
-                high(ABOVE.from()),
-                high(ABOVE.to()),
-                above == null ? null : Double.valueOf(high(above)),
-                List.of(
-                        new Mark(high(0), words.say("light.mark.level")),
-                        new Mark(high(.8), words.say("light.mark.above")))));
-        return scales;
+        return new Scales(f, m, words).all();
     }
 
-    private static Scale scale(
-            LightWords words,
-            String key,
-            String value,
-            String from,
-            double goodFrom,
-            double goodTo,
-            Double at,
-            List<Mark> marks) {
-        double low = Math.min(goodFrom, goodTo);
-        double high = Math.max(goodFrom, goodTo);
-        Double kept = at == null ? null : Double.valueOf(clamp(at, 8, WIDE - 8));
-        return new Scale(
-                words.say("light.scale." + key),
-                value == null ? words.say("light.value.unknown") : value,
-                from,
-                low,
-                high,
-                kept,
-                kept == null ? null : STONES.pebble("scale-" + key, kept, 16, 9),
-                marks,
-                at != null && at >= low - .5 && at <= high + .5);
+    /** The scales of one light: what a picture tells, and what a meter says where there is one. */
+    private record Scales(LightFigures picture, MeteredLight meter, LightWords words) {
+        List<Scale> all() {
+            return List.of(kelvin(), duv(), lux(), slant(), above());
+        }
+
+        private Scale kelvin() {
+            Double told = picture == null ? null : picture.kelvin();
+            Double kelvin = meter == null ? told : Double.valueOf(meter.kelvin());
+            return scale("kelvin", LightView::mired, KELVIN, kelvin)
+                    .words(kelvin == null ? null : words.say("light.value.kelvin", kelvins(kelvin, meter != null)))
+                    .from(source(words, meter != null, told != null))
+                    .marks(mark(2700, "2700"), mark(4000, "4000"), mark(5000, "5000"), mark(6500, "6500 K"))
+                    .drawn();
+        }
+
+        private Scale duv() {
+            Double duv = meter == null ? null : Double.valueOf(meter.duv());
+            return scale("duv", LightView::duv, DUV, duv)
+                    .words(duv == null ? null : words.say("light.value.duv." + tint(duv), Figures.three(duv)))
+                    .from(source(words, meter != null, false))
+                    .marks(mark(-.015, words.say("light.mark.pink")), mark(.015, words.say("light.mark.green")))
+                    .drawn();
+        }
+
+        private Scale lux() {
+            Double lux = meter == null ? null : Double.valueOf(meter.lux());
+            return scale("lux", LightView::lux, LUX, lux)
+                    .words(lux == null ? null : words.say("light.value.lux", String.valueOf(Math.round(lux))))
+                    .from(source(words, meter != null, false))
+                    .marks(mark(50, "50"), mark(300, "300"), mark(2000, "2000"), mark(20000, "20 000"))
+                    .drawn();
+        }
+
+        private Scale slant() {
+            Double slant = picture == null ? null : picture.leftRight();
+            return scale("slant", LightView::side, SLANT, slant)
+                    .words(slant == null ? null : slanted(slant))
+                    .from(source(words, false, slant != null))
+                    .marks(mark(.3, words.say("light.mark.right")), mark(-.3, words.say("light.mark.left")))
+                    .drawn();
+        }
+
+        private String slanted(double slant) {
+            if (Math.abs(slant) < EVEN) {
+                return words.say("light.value.even");
+            }
+            return words.say(
+                    "light.value.slant", percent(slant), words.say("light.side." + (slant >= 0 ? "RIGHT" : "LEFT")));
+        }
+
+        private Scale above() {
+            Double above = picture == null ? null : picture.fromAbove();
+            String key = above != null && above > LightRange.STANDS_HIGH ? "light.value.above" : "light.value.level";
+            return scale("above", LightView::high, ABOVE, above)
+                    .words(above == null ? null : words.say(key, percent(above)))
+                    .from(source(words, false, above != null))
+                    .marks(mark(0, words.say("light.mark.level")), mark(.8, words.say("light.mark.above")))
+                    .drawn();
+        }
+
+        private static String percent(double logRatio) {
+            return String.valueOf(Math.round(100 * Math.expm1(Math.abs(logRatio))));
+        }
+
+        private static Mark mark(double figure, String words) {
+            return new Mark(figure, words);
+        }
+
+        private Maker scale(String key, DoubleUnaryOperator place, LightRange good, Double figure) {
+            return new Maker(words, key, place, good, figure);
+        }
+    }
+
+    /** Puts one scale together. */
+    private static final class Maker {
+        private final LightWords said;
+        private final String key;
+        private final DoubleUnaryOperator place;
+        private final LightRange good;
+        private final Double figure;
+        private String value;
+        private String from;
+        private List<Mark> marks = List.of();
+
+        Maker(LightWords said, String key, DoubleUnaryOperator place, LightRange good, Double figure) {
+            this.said = said;
+            this.key = key;
+            this.place = place;
+            this.good = good;
+            this.figure = figure;
+        }
+
+        Maker words(String told) {
+            value = told == null ? said.say("light.value.unknown") : told;
+            return this;
+        }
+
+        Maker from(String source) {
+            from = source;
+            return this;
+        }
+
+        Maker marks(Mark... under) {
+            marks = Arrays.stream(under)
+                    .map(m -> new Mark(place.applyAsDouble(m.x()), m.words()))
+                    .toList();
+            return this;
+        }
+
+        Scale drawn() {
+            double a = place.applyAsDouble(good.from());
+            double b = place.applyAsDouble(good.to());
+            double low = Math.min(a, b);
+            double high = Math.max(a, b);
+            Double at = figure == null ? null : Double.valueOf(place.applyAsDouble(figure));
+            Double kept = at == null ? null : Double.valueOf(clamp(at, 8, WIDE - 8));
+            return new Scale(
+                    said.say("light.scale." + key),
+                    value,
+                    from,
+                    low,
+                    high,
+                    kept,
+                    kept == null ? null : STONES.pebble("scale-" + key, kept, 16, 9),
+                    marks,
+                    at != null && at >= low - .5 && at <= high + .5);
+        }
     }
 
     private static String source(LightWords words, boolean meter, boolean picture) {

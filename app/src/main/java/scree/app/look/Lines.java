@@ -6,10 +6,12 @@ import java.util.List;
 public final class Lines {
     private Lines() {}
 
+    /** Returns the path through points. */
     public static String open(List<double[]> line) {
         return straight(line).toString();
     }
 
+    /** Returns the closed path through points. */
     public static String closed(List<double[]> line) {
         return straight(line).append('Z').toString();
     }

@@ -89,10 +89,12 @@ public final class PebbleField {
         this.lightSpan = lightSpan;
     }
 
+    /** Returns the place of a hue lean, degrees, in the drawing. */
     public double x(double lean) {
         return width / 2 + (lean - middle.lean()) / leanSpan * width / 2;
     }
 
+    /** Returns the place of L* in the drawing. */
     public double y(double lightness) {
         return height / 2 - (lightness - middle.lightness()) / lightSpan * height / 2;
     }
@@ -106,6 +108,7 @@ public final class PebbleField {
         return x(0);
     }
 
+    /** Returns the ticks of the depth axis that lie in the window, every {@code step} L*. */
     public List<Tick> ticks(int step) {
         List<Tick> ticks = new ArrayList<>();
         int first = (int) Math.ceil((middle.lightness() - lightSpan) / step) * step;
@@ -236,10 +239,12 @@ public final class PebbleField {
         return taken.stream().noneMatch(t -> box[0] < t[2] && box[2] > t[0] && box[1] < t[3] && box[3] > t[1]);
     }
 
+    /** Returns the stones that lie in the window, the nearest to the skin last. */
     public List<Stone> stones() {
         return List.copyOf(placed);
     }
 
+    /** Returns the names that found room. */
     public List<Label> labels() {
         return List.copyOf(labels);
     }

@@ -65,6 +65,7 @@ public record PictureFrame(
         return pixelWidth * scale;
     }
 
+    /** Returns the picture's own height in the drawing. */
     public double imageHeight() {
         return pixelHeight * scale;
     }

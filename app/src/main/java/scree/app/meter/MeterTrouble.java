@@ -25,6 +25,7 @@ public class MeterTrouble extends RuntimeException {
         this.why = why;
     }
 
+    /** Returns what went wrong. */
     public Why why() {
         return why;
     }

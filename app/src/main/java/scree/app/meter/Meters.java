@@ -30,10 +30,12 @@ public class Meters {
         this.addresses = addresses;
     }
 
+    /** Returns whether a colour meter has an address. */
     public boolean colourSetUp() {
         return new MeterLine(addresses.colour()).setUp();
     }
 
+    /** Returns whether a light meter has an address. */
     public boolean lightSetUp() {
         return new MeterLine(addresses.light()).setUp();
     }
@@ -107,6 +109,7 @@ public class Meters {
         return new Pressed(presses);
     }
 
+    /** Returns the presses on a swatch of a product. */
     public PressedSwatch swatch(StudioId studio, long product) {
         List<SwatchPress> presses = mapper.swatchPresses(studio, product);
         return new PressedSwatch(
@@ -124,6 +127,7 @@ public class Meters {
                         .max(Comparator.naturalOrder()));
     }
 
+    /** Forgets a swatch's presses, to begin anew. */
     @Transactional
     public void forgetSwatch(StudioId studio, long product) {
         mapper.forgetSwatch(studio, product);
@@ -142,11 +146,13 @@ public class Meters {
         return light;
     }
 
+    /** Forgets what the light meter said. */
     @Transactional
     public void forgetLight(StudioId studio, long sitting) {
         mapper.forgetLight(studio, sitting);
     }
 
+    /** Returns what the light meter said in a sitting, or empty. */
     public Optional<MeteredLight> metered(StudioId studio, long sitting) {
         return Optional.ofNullable(mapper.light(studio, sitting));
     }

@@ -257,6 +257,7 @@ public class MixBench {
         return steps.unreadable(studio, sitting, KIND);
     }
 
+    /** Goes one step back, or forth again. */
     @Transactional
     public void undo(StudioId studio, long id, boolean back) {
         if (back) {

@@ -61,6 +61,7 @@ public class TestMixes {
         learn(me.studio());
     }
 
+    /** Forgets a test mix and learns the strengths anew. */
     @Transactional
     public void forget(StudioId studio, long test) {
         mapper.holdTests(studio);

@@ -107,10 +107,12 @@ public class Pictures implements Deletable {
         return mapper.find(studio, id) != null;
     }
 
+    /** @throws NotHere when the studio has no such picture */
     public byte[] jpeg(StudioId studio, long id) {
         return NotHere.unless(mapper.jpeg(studio, id), "picture").bytes();
     }
 
+    /** @throws NotHere when the studio has no such picture */
     public byte[] thumb(StudioId studio, long id) {
         return NotHere.unless(mapper.thumb(studio, id), "picture").bytes();
     }
@@ -130,6 +132,7 @@ public class Pictures implements Deletable {
         }
     }
 
+    /** @throws NotHere when the studio has no such picture */
     public Picture get(StudioId studio, long id) {
         return NotHere.unless(mapper.find(studio, id), "picture");
     }

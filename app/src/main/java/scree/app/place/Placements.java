@@ -219,16 +219,19 @@ public class Placements {
 
     // ---- changes: each is a step ----
 
+    /** Changes aim and schools. */
     @Transactional
     public void method(Member me, long sitting, UnaryOperator<PlacementMethod> by) {
         change(me, sitting, sheet -> sheet.with(by.apply(sheet.method())));
     }
 
+    /** Shows or hides a family of zones. */
     @Transactional
     public void family(Member me, long sitting, Family family) {
         change(me, sitting, sheet -> sheet.toggled(family));
     }
 
+    /** Chooses the product of an area; null leaves it to Scree. */
     @Transactional
     public void product(Member me, long sitting, Area area, Long product) {
         if (product != null) {
@@ -251,6 +254,7 @@ public class Placements {
                         e -> new PlaceSheet.Edited(e.area(), e.side(), e.leftOut(), strength, e.moves(), me.name())));
     }
 
+    /** Leaves an area out, on both sides, or brings it back. */
     @Transactional
     public void leaveOut(Member me, long sitting, Area area, Side side, boolean out) {
         change(
@@ -299,11 +303,13 @@ public class Placements {
         return side == Side.CENTRE ? now : now.edited(area, side == Side.RIGHT ? Side.LEFT : Side.RIGHT, me.name(), by);
     }
 
+    /** Goes one step back. */
     @Transactional
     public void undo(StudioId studio, long sitting) {
         steps.undo(studio, sitting, KIND);
     }
 
+    /** Goes one step forth again. */
     @Transactional
     public void redo(StudioId studio, long sitting) {
         steps.redo(studio, sitting, KIND);

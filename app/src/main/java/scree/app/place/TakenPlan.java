@@ -41,6 +41,7 @@ public record TakenPlan(
         SUPPOSED
     }
 
+    /** Returns a zone as it is worked, or empty when it is not in the plan. */
     public Optional<WorkedZone> zone(Area area, Side side) {
         return zones.stream()
                 .filter(z -> z.zone().area() == area && z.zone().side() == side)

@@ -18,22 +18,27 @@ public record RemoteLink(
         int tries,
         OffsetDateTime usedAt,
         Long sittingId) {
+    /** Returns whose it is. */
     public StudioId studio() {
         return new StudioId(studioId);
     }
 
+    /** Returns what the client is called by. */
     public String clientFirstName() {
         return clientName.split(" ")[0];
     }
 
+    /** Returns what the artist is called by. */
     public String artistFirstName() {
         return artistName.split(" ")[0];
     }
 
+    /** Returns whether a picture was sent with it. */
     public boolean used() {
         return usedAt != null;
     }
 
+    /** Returns whether its week is over. */
     public boolean expired(OffsetDateTime now) {
         return !expiresAt.isAfter(now);
     }

@@ -118,6 +118,7 @@ public class RemoteLinks implements Upkeep.Task {
         mapper.forgetUnsent(studio);
     }
 
+    /** Returns what a client told with the picture, or empty when the sitting did not come from home. */
     public Optional<RemoteAnswer> answer(StudioId studio, long sitting) {
         return Optional.ofNullable(mapper.answer(studio, sitting));
     }

@@ -59,30 +59,37 @@ public record Sitting(
                 intake.brokenSkin());
     }
 
+    /** Returns whether the work is finished. */
     public boolean done() {
         return doneAt != null;
     }
 
+    /** Returns who sits. */
     public long clientId() {
         return client.id();
     }
 
+    /** Returns the full name of who sits. */
     public String clientName() {
         return client.name();
     }
 
+    /** Returns who works. */
     public long artistId() {
         return artist.id();
     }
 
+    /** Returns the full name of who works. */
     public String artistName() {
         return artist.name();
     }
 
+    /** Returns what the artist is called by. */
     public String artistFirstName() {
         return artist.firstName();
     }
 
+    /** Returns when it ends, on the studio's clock. */
     public LocalDateTime endsAt() {
         return startsAt.plusMinutes(minutes);
     }

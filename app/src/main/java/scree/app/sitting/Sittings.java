@@ -21,6 +21,7 @@ public class Sittings implements Deletable {
         this.mapper = mapper;
     }
 
+    /** @throws NotHere when the studio has no such sitting */
     public Sitting get(StudioId studio, long id) {
         return NotHere.unless(mapper.find(studio, id), "sitting");
     }
@@ -34,14 +35,17 @@ public class Sittings implements Deletable {
         NotHere.unless(mapper.hold(studio, id), "sitting");
     }
 
+    /** Returns the sittings of a day that were not sent from home, by time. */
     public List<Sitting> on(StudioId studio, LocalDate day) {
         return mapper.between(studio, day.atStartOfDay(), day.plusDays(1).atStartOfDay());
     }
 
+    /** Returns all sittings of a client, the newest first. */
     public List<Sitting> ofClient(StudioId studio, long client) {
         return mapper.ofClient(studio, client);
     }
 
+    /** Adds a sitting and returns the id. */
     @Transactional
     public long add(StudioId studio, long client, long artist, LocalDateTime startsAt, int minutes, String event) {
         return mapper.add(studio, client, artist, startsAt, minutes, event);
@@ -72,6 +76,7 @@ public class Sittings implements Deletable {
         return mapper.sentFromHome(studio);
     }
 
+    /** Marks the work as done. */
     @Transactional
     public void finish(StudioId studio, long id) {
         mapper.finish(studio, id);

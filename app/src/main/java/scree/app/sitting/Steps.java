@@ -122,11 +122,13 @@ public class Steps {
         mapper.add(studio, sitting, kind.stage(), seq, json.writeValueAsString(state), me.artistId());
     }
 
+    /** Goes one step back; at the first step nothing happens. */
     @Transactional
     public void undo(StudioId studio, long sitting, Kind<?> kind) {
         step(studio, sitting, kind, true);
     }
 
+    /** Goes one step forth again. */
     @Transactional
     public void redo(StudioId studio, long sitting, Kind<?> kind) {
         step(studio, sitting, kind, false);

@@ -31,6 +31,7 @@ public final class LightWords {
         return verdict.reasons().stream().map(this::reason).toList();
     }
 
+    /** Says why a light is as it is. */
     public String reason(Reason reason) {
         Object[] args = reason.args().stream()
                 .map(a -> a instanceof Enum<?> side ? say("light.side." + side.name()) : String.valueOf(a))
@@ -38,6 +39,7 @@ public final class LightWords {
         return say("light.why." + reason.code().name(), args);
     }
 
+    /** Returns the message under a key. */
     public String say(String key, Object... args) {
         return messages.getMessage(key, args, key, locale);
     }

@@ -94,6 +94,7 @@ public class Readings {
         this.json = json;
     }
 
+    /** Returns the reading of a sitting, or empty while none was taken. */
     public Optional<TakenReading> of(StudioId studio, long sitting) {
         return Optional.ofNullable(mapper.ofSitting(studio, sitting))
                 .flatMap(row -> Optional.ofNullable(of(studio, List.of(row)).get(sitting)));
@@ -242,6 +243,11 @@ public class Readings {
         return faces.of(studio, reading.sittingId()).filter(f -> f.sheet().pictureId() == reading.pictureId());
     }
 
+    /**
+     * Keeps a reading as it was looked at.
+     *
+     * @throws StaleSave when it was measured anew meanwhile; carries it
+     */
     @Transactional
     public void keep(StudioId studio, long sitting, int version) {
         if (mapper.keep(studio, sitting, version) == 0) {
@@ -275,17 +281,20 @@ public class Readings {
         return StoredReading.testimony(skin.said(studio, List.of(sitting)));
     }
 
+    /** Keeps what a witness of the undertone said. */
     @Transactional
     public void say(Member me, long sitting, Answer answer) {
         sittings.get(me.studio(), sitting);
         skin.say(me.studio(), sitting, answer.witness(), answer, me.artistId());
     }
 
+    /** Sets a witness aside, or counts it again. */
     @Transactional
     public void strike(StudioId studio, long sitting, Witness witness, boolean struck) {
         skin.strike(studio, sitting, witness, struck);
     }
 
+    /** Takes back what a witness said. */
     @Transactional
     public void unsay(StudioId studio, long sitting, Witness witness) {
         skin.unsay(studio, sitting, witness);

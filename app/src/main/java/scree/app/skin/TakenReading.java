@@ -34,6 +34,7 @@ public record TakenReading(
         String printName,
         OffsetDateTime keptAt,
         int version) {
+    /** Returns whether an artist looked at it and kept it. */
     public boolean kept() {
         return keptAt != null;
     }

@@ -24,6 +24,7 @@ public class Touches {
         this.sittings = sittings;
     }
 
+    /** Returns the textures that were found. */
     public List<Touched> of(StudioId studio, long sitting) {
         return mapper.touched(studio, sitting);
     }
@@ -37,6 +38,7 @@ public class Touches {
         }
     }
 
+    /** Returns the skin types that were felt, by region. */
     public Map<Region, SkinType> types(StudioId studio, long sitting) {
         return mapper.types(studio, sitting).stream()
                 .collect(Collectors.toMap(TypedRegion::region, TypedRegion::skinType));

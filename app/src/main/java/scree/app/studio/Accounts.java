@@ -28,14 +28,17 @@ public class Accounts implements UserDetailsService {
                 a.id(), new StudioId(a.studioId()), a.name(), a.studioName(), a.email(), a.passwordHash(), a.stamp());
     }
 
+    /** Returns the people of a studio, by name. */
     public List<Artist> artists(StudioId studio) {
         return mapper.artists(studio);
     }
 
+    /** Returns whether no account exists yet. */
     public boolean none() {
         return mapper.countStudios() == 0;
     }
 
+    /** Founds a studio and returns its id. */
     @Transactional
     public StudioId foundStudio(String name) {
         return new StudioId(mapper.addStudio(name));

@@ -7,14 +7,17 @@ import org.springframework.stereotype.Component;
 public class StillLoading {
     private volatile boolean loading;
 
+    /** Returns whether the first data are still being laid in. */
     public boolean now() {
         return loading;
     }
 
+    /** Marks their beginning. */
     public void begun() {
         loading = true;
     }
 
+    /** Marks their end. */
     public void ended() {
         loading = false;
     }

@@ -24,6 +24,7 @@ public class Upkeep {
         void keepUp(StudioId studio);
     }
 
+    /** Does the work of one round for every studio. */
     @Scheduled(initialDelayString = "${scree.upkeep.first:PT2M}", fixedDelayString = "${scree.upkeep.every:PT10M}")
     public void run() {
         try {

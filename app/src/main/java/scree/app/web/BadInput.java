@@ -16,6 +16,7 @@ public class BadInput extends RuntimeException {
         this.sentence = sentence;
     }
 
+    /** Returns which field it is about. */
     public String field() {
         return field;
     }

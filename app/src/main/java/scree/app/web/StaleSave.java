@@ -10,6 +10,7 @@ public class StaleSave extends RuntimeException {
         this.stored = stored;
     }
 
+    /** Returns what is stored now. */
     public Object stored() {
         return stored;
     }
