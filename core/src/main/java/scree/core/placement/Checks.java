@@ -50,7 +50,7 @@ final class Checks {
                 .distinct()
                 .count();
         boolean shadow = zones.stream().anyMatch(z -> z.area() == CHEEK_SHADOW || z.area() == JAW_SHADOW);
-        if (lights > LightRules.MOST || lights > 5 && !shadow) {
+        if (lights > Restraint.MOST || lights > 5 && !shadow) {
             found.add(new Caution(Fault.TOO_MANY_LIGHTS, FOREHEAD_LIGHT, Side.CENTRE));
         }
         return found;

@@ -1,5 +1,7 @@
 package scree.core.plane;
 
+import java.util.ArrayList;
+import java.util.List;
 import scree.core.colour.Check;
 
 /**
@@ -35,6 +37,37 @@ public final class Profile {
             t[i] = i / (double) (t.length - 1);
         }
         return new Profile(t, values.clone());
+    }
+
+    /** Begins a profile with its value at place 0; further stops follow by name. */
+    public static Stops from(double value) {
+        return new Stops(value);
+    }
+
+    /** A profile in the making, stop by stop. */
+    public static final class Stops {
+        private final List<Double> pairs = new ArrayList<>();
+
+        private Stops(double start) {
+            pairs.add(0.0);
+            pairs.add(start);
+        }
+
+        /** @param place over the last one, under 1 */
+        public Stops at(double place, double value) {
+            pairs.add(place);
+            pairs.add(value);
+            return this;
+        }
+
+        /** Ends it with its value at place 1. */
+        public Profile to(double value) {
+            return at(1, value).done();
+        }
+
+        private Profile done() {
+            return of(pairs.stream().mapToDouble(Double::doubleValue).toArray());
+        }
     }
 
     public Profile times(double k) {

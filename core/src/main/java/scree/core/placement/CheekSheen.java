@@ -1,0 +1,30 @@
+package scree.core.placement;
+
+import java.util.List;
+import scree.core.face.Side;
+import scree.core.face.Tick;
+import scree.core.plane.Profile;
+import scree.core.plane.Vec;
+
+/** On top of the cheekbone: wide on the bone and fading upward, since an even thin line would look like a tube. */
+final class CheekSheen implements Rule {
+    private static final Profile WIDTH = Profile.of(0, .02, .38, .048, .7, .034, 1, .014);
+    private static final Profile AMOUNT = Profile.of(0, .04, .22, .6, .42, 1, .62, .6, .85, .2, 1, .03);
+    private static final double STRENGTH = .7;
+    private static final double SOFT = .034;
+
+    @Override
+    public void place(Draft d) {
+        if (d.has(Tick.CHEEK_TEXTURE)) {
+            return;
+        }
+        for (Side side : Draft.BOTH) {
+            List<Vec> line = d.cheek(side).light;
+            d.add(d.zone(Area.CHEEK_TOP_SHEEN, side)
+                    .why(Why.CATCHES_LIGHT)
+                    .strength(STRENGTH, SOFT * d.tuning.blur())
+                    .piece(Strokes.ribbon(line, WIDTH, AMOUNT, 0, d.side(side).onFace()))
+                    .way(line));
+        }
+    }
+}
