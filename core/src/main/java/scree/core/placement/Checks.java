@@ -8,6 +8,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import scree.core.face.Shape;
 import scree.core.face.Side;
 import scree.core.face.Tick;
 import scree.core.method.PlacementMethod.UnderEye;
@@ -16,6 +17,29 @@ import scree.core.plane.Vec;
 
 /** Looks a plan over for what the craft forbids; works on edited plans as on fresh ones. Lengths in pupil distances. */
 final class Checks {
+    /** Only lights stronger than this count as lights; more of them than this need a shadow to hold them. House choice. */
+    private static final double LIGHT_COUNTS = .3;
+
+    private static final int MOST_WITHOUT_SHADOW = 5;
+    /** The clean line lies under a shadow and may come this far under the nostril line. */
+    private static final double CLEAN_LINE_UNDER = .12;
+    /** Room beside the neck. */
+    private static final double NECK_ROOM = .10;
+    /** The cheek's shadow drops when its front falls by more degrees than this over its start. */
+    private static final double DROPS_DEGREES = 3;
+    /** An edited shadow stronger than this is said to be strong. House choice. */
+    private static final double TOO_STRONG = 1.15;
+    /** A jowl hangs at this share of the way from cheek to chin, in percent, and shadow over this far inside the edge lies on it. */
+    private static final int JOWL_AT_PERCENT = 41;
+
+    private static final double ON_JOWL = .045;
+    /** A bag is brightened when the light reaches over this place under the eye: share along it, drop under it. */
+    private static final double BAG_ALONG = .5;
+
+    private static final double BAG_UNDER = .10;
+    /** Farther than anything on a face: what is not there is not close. */
+    private static final double FAR = 9;
+
     private static final double HAIR = .004;
     private static final double HAIR_OVER = .056;
     private static final double NECK_OVER = .018;
@@ -45,12 +69,12 @@ final class Checks {
             crowding(zones, side, found);
         }
         long lights = zones.stream()
-                .filter(z -> z.area().family() == Family.LIGHT && z.strength() > .3)
+                .filter(z -> z.area().family() == Family.LIGHT && z.strength() > LIGHT_COUNTS)
                 .map(PlacedZone::area)
                 .distinct()
                 .count();
         boolean shadow = zones.stream().anyMatch(z -> z.area() == CHEEK_SHADOW || z.area() == JAW_SHADOW);
-        if (lights > Restraint.MOST || lights > 5 && !shadow) {
+        if (lights > Restraint.MOST || lights > MOST_WITHOUT_SHADOW && !shadow) {
             found.add(new Caution(Fault.TOO_MANY_LIGHTS, FOREHEAD_LIGHT, Side.CENTRE));
         }
         return found;
@@ -90,7 +114,7 @@ final class Checks {
         SideMap s = draft.side(side);
         Vec q = s.turn(p);
         if (ABOVE_NOSTRIL.contains(area) && q.y() > s.nostrilLine + HAIR
-                || area == CLEAN_LINE && q.y() > s.nostrilLine + .12) {
+                || area == CLEAN_LINE && q.y() > s.nostrilLine + CLEAN_LINE_UNDER) {
             faults.add(Fault.BELOW_NOSTRIL);
         }
         if (area == CHEEK_SHADOW && q.x() < draft.cheek(side).stop - HAIR
@@ -129,7 +153,7 @@ final class Checks {
         double beyond = draft.outline.beyond(p);
         if (area.meetsNeck()) {
             SideMap s = draft.side(Side.LEFT);
-            boolean neck = Math.abs(p.x()) <= s.neckHalf() + .10 + HAIR
+            boolean neck = Math.abs(p.x()) <= s.neckHalf() + NECK_ROOM + HAIR
                     && p.y()
                             > Math.min(s.cheek.y(), draft.side(Side.RIGHT).cheek.y());
             return beyond > NECK_OVER && !neck;
@@ -137,14 +161,14 @@ final class Checks {
         return beyond > (area.meetsHair() ? HAIR_OVER : HAIR);
     }
 
-    /** Whether the front falls more steeply than the start, by over three degrees. */
+    /** Whether the front falls more steeply than the start, by more than {@link #DROPS_DEGREES}. */
     private boolean drops(PlacedZone zone) {
         List<Vec> line = zone.pieces().get(0).line();
         Vec start = Curves.direction(line, 1);
         Vec front = Curves.direction(line, line.size() - 2);
         double a = Math.toDegrees(Math.atan2(start.y(), Math.abs(start.x())));
         double b = Math.toDegrees(Math.atan2(front.y(), Math.abs(front.x())));
-        return b > a + 3;
+        return b > a + DROPS_DEGREES;
     }
 
     // ---- how zones go together ----
@@ -162,7 +186,7 @@ final class Checks {
     }
 
     private static double apart(Optional<Double> upper, Optional<Double> lower) {
-        return upper.isPresent() && lower.isPresent() ? lower.get() - upper.get() : 9;
+        return upper.isPresent() && lower.isPresent() ? lower.get() - upper.get() : FAR;
     }
 
     private Optional<Double> height(List<PlacedZone> zones, Area area, Side side) {
@@ -199,10 +223,10 @@ final class Checks {
         if (area.family() == Family.SHEEN && texture(area)) {
             found.add(new Caution(Fault.SHEEN_ON_TEXTURE, area, side));
         }
-        if (area == JAW_EDGE_LIGHT && draft.brief.lead() == scree.core.face.Shape.TRIANGLE) {
+        if (area == JAW_EDGE_LIGHT && draft.brief.lead() == Shape.TRIANGLE) {
             found.add(new Caution(Fault.LIGHT_WHERE_WIDEST, area, side));
         }
-        if (zone.edited() && zone.strength() > 1.15 && area.family() == Family.SHADOW) {
+        if (zone.edited() && zone.strength() > TOO_STRONG && area.family() == Family.SHADOW) {
             found.add(new Caution(Fault.TOO_STRONG, area, side));
         }
     }
@@ -216,7 +240,7 @@ final class Checks {
     /** Shadow on the face's side of the edge, where a jowl hangs: about two fifths of the way from cheek to chin. */
     private boolean onJowl(PlacedZone zone) {
         List<Vec> line = zone.pieces().get(0).line();
-        int middle = line.size() * 41 / 100;
+        int middle = line.size() * JOWL_AT_PERCENT / 100;
         double most = 0;
         for (Vec p : zone.pieces().get(0).edge()) {
             int nearest = 0;
@@ -227,7 +251,7 @@ final class Checks {
                 most = Math.max(most, -draft.outline.beyond(p));
             }
         }
-        return most > .045;
+        return most > ON_JOWL;
     }
 
     private boolean overBag(PlacedZone zone) {
@@ -237,7 +261,7 @@ final class Checks {
                 .map(s::turn)
                 .mapToDouble(Vec::y)
                 .min()
-                .orElse(9);
-        return top < s.underEye(.5, .10).y();
+                .orElse(FAR);
+        return top < s.underEye(BAG_ALONG, BAG_UNDER).y();
     }
 }

@@ -24,6 +24,67 @@ final class CheekLines {
     private static final double LEAST_ROOM = .15;
     /** Room that the blush keeps to either. */
     private static final double BLUSH_ROOM = .058;
+    /** The room is measured this share of the way from the eye's outer corner to the edge, which is taken at this height. */
+    private static final double PROBE = .30;
+
+    private static final double PROBE_HEIGHT = .1;
+    /** How much of the aim's lift light and shadow take. */
+    private static final double LIGHT_LIFTED = .3;
+
+    private static final double SHADOW_LIFTED = .6;
+    /**
+     * The light's front: share of the way from pupil to outer corner, and from lid to nostril line, at least so far under the lid.
+     */
+    private static final double FRONT_OUT = .55;
+
+    private static final double FRONT_DOWN = .27;
+    private static final double FRONT_UNDER_LID = .10;
+    /** Its bone: share of the way from the outer corner to the edge, under the corner by this. */
+    private static final double BONE_OUT = .42;
+
+    private static final double BONE_DOWN = .125;
+    /** Its temple: shares of the ways from the brow's end to the edge and down to the eye. */
+    private static final double TEMPLE_OUT = .44;
+
+    private static final double TEMPLE_DOWN = .52;
+    /** Its end: beside the brow's end, inside the temple. */
+    private static final Vec END = new Vec(.075, .03);
+
+    private static final double END_INSIDE_TEMPLE = .01;
+    /** How much of a missing room the light's front and its bone give. */
+    private static final double FRONT_GIVES = .6;
+
+    private static final double BONE_GIVES = 1.25;
+    private static final int LIGHT_PIECES = 12;
+    /** The shadow stops at least so far out from the mouth's corner. */
+    private static final double STOP_OFF_MOUTH = .22;
+    /** It keeps over the nostril line; on a mid-face longer than this it is lifted too. */
+    private static final double OVER_NOSTRIL = .055;
+
+    private static final double LONG_MID_FACE = .58;
+    /** It starts between ear and cheek: this share of the way on the bone, more of it in the hollow, inside the edge. */
+    private static final double START_ON_BONE = .48;
+
+    private static final double START_IN_HOLLOW = .42;
+    private static final double START_INSIDE = .005;
+    /** It runs forward at least this far, and falls by at least this. */
+    private static final double LEAST_RUN = .05;
+
+    private static final double LEAST_FALL = .06;
+    /** It bows outward at this share of its way, more in the hollow. */
+    private static final double BOW_AT = .52;
+
+    private static final double BOW = .03;
+    private static final double BOW_IN_HOLLOW = .025;
+    private static final int SHADOW_PIECES = 30;
+    /** Passes that lower it until the light has its room, the room that counts as missing, and how its ends follow. */
+    private static final int PASSES = 5;
+
+    private static final double MISSING = .005;
+    private static final double START_FOLLOWS = 1.1;
+    private static final double END_FOLLOWS = .8;
+    /** Share of the way from light to shadow where the blush belongs. */
+    private static final double BLUSH = .46;
 
     final List<Vec> light;
     final List<Vec> shadow;
@@ -32,7 +93,7 @@ final class CheekLines {
     final double probe;
 
     CheekLines(Draft d, SideMap s) {
-        this.probe = mix(s.eyeOut.x(), s.edge(.1), .30);
+        this.probe = mix(s.eyeOut.x(), s.edge(PROBE_HEIGHT), PROBE);
         List<Vec> usual = light(d, s, 0);
         this.stop = stop(d, s);
         this.shadow = shadow(d, s, usual);
@@ -46,12 +107,16 @@ final class CheekLines {
         double edgeEye = s.edge(s.eyeOut.y());
         double edgeBrow = s.edge(s.browEnd.y());
         Vec a = new Vec(
-                mix(s.pupil.x(), s.eyeOut.x(), .55),
-                Math.max(mix(s.lidLow.y(), s.nostrilLine, .27) - .3 * up - .6 * raised, s.lidLow.y() + .10));
-        Vec b = new Vec(mix(s.eyeOut.x(), edgeEye, .42), s.eyeOut.y() + .125 - .3 * up - 1.25 * raised);
-        Vec c = new Vec(mix(s.browEnd.x(), edgeBrow, .44), mix(s.browEnd.y(), s.eyeOut.y(), .52));
-        Vec e = new Vec(Math.min(s.browEnd.x() + .075, c.x() - .01), s.browEnd.y() + .03);
-        return Curves.through(List.of(a, b, c, e), 12);
+                mix(s.pupil.x(), s.eyeOut.x(), FRONT_OUT),
+                Math.max(
+                        mix(s.lidLow.y(), s.nostrilLine, FRONT_DOWN) - LIGHT_LIFTED * up - FRONT_GIVES * raised,
+                        s.lidLow.y() + FRONT_UNDER_LID));
+        Vec b = new Vec(
+                mix(s.eyeOut.x(), edgeEye, BONE_OUT),
+                s.eyeOut.y() + BONE_DOWN - LIGHT_LIFTED * up - BONE_GIVES * raised);
+        Vec c = new Vec(mix(s.browEnd.x(), edgeBrow, TEMPLE_OUT), mix(s.browEnd.y(), s.eyeOut.y(), TEMPLE_DOWN));
+        Vec e = new Vec(Math.min(s.browEnd.x() + END.x(), c.x() - END_INSIDE_TEMPLE), s.browEnd.y() + END.y());
+        return Curves.through(List.of(a, b, c, e), LIGHT_PIECES);
     }
 
     private static double stop(Draft d, SideMap s) {
@@ -60,7 +125,7 @@ final class CheekLines {
             case OUTER_CORNER -> s.eyeOut.x();
             case PUPIL -> s.pupil.x();
         };
-        return Math.max(x + d.tuning.back(), s.mouth.x() + .22);
+        return Math.max(x + d.tuning.back(), s.mouth.x() + STOP_OFF_MOUTH);
     }
 
     /** Returns how far the shadow lies from the bone towards the hollow. */
@@ -72,28 +137,33 @@ final class CheekLines {
         Tuning t = d.tuning;
         double hollow = hollow(d);
         double front = FRONT_WIDTH * t.width();
-        double lowest = s.nostrilLine - .055 - front;
-        if (s.nostrilLine - s.eyeOut.y() > .58) {
-            lowest -= .6 * t.up();
+        double lowest = s.nostrilLine - OVER_NOSTRIL - front;
+        if (s.nostrilLine - s.eyeOut.y() > LONG_MID_FACE) {
+            lowest -= SHADOW_LIFTED * t.up();
         }
-        double startY = mix(s.earTop.y(), s.cheek.y(), .48 + .42 * hollow) + t.drop() - t.up() / 2;
-        Vec start = new Vec(s.edge(startY) - .005, startY);
+        double startY =
+                mix(s.earTop.y(), s.cheek.y(), START_ON_BONE + START_IN_HOLLOW * hollow) + t.drop() - t.up() / 2;
+        Vec start = new Vec(s.edge(startY) - START_INSIDE, startY);
         Vec towards = s.alare.towards(s.mouth, t.forwardAim());
         double endX = stop + front;
-        double along = (endX - start.x()) / Math.min(-.05, towards.x() - start.x());
-        double endY = clamp(start.y() + (towards.y() - start.y()) * along, start.y() + .06, lowest);
+        double along = (endX - start.x()) / Math.min(-LEAST_RUN, towards.x() - start.x());
+        double endY = clamp(start.y() + (towards.y() - start.y()) * along, start.y() + LEAST_FALL, lowest);
         endY = Math.min(endY, lowest);
         List<Vec> line = List.of();
-        for (int pass = 0; pass < 5; pass++) {
+        for (int pass = 0; pass < PASSES; pass++) {
             startY = Math.min(start.y(), endY - LEAST_RISE);
-            start = new Vec(s.edge(startY) - .005, startY);
+            start = new Vec(s.edge(startY) - START_INSIDE, startY);
             Vec end = new Vec(endX, endY);
             Vec out = new Vec(Math.abs(end.y() - start.y()), Math.abs(end.x() - start.x())).unit();
-            line = Curves.bow(start, start.towards(end, .52).plus(out.times(.03 + .025 * hollow)), end, 30);
+            line = Curves.bow(
+                    start,
+                    start.towards(end, BOW_AT).plus(out.times(BOW + BOW_IN_HOLLOW * hollow)),
+                    end,
+                    SHADOW_PIECES);
             double need = yAt(light, probe) + LIGHT_TO_SHADOW - yAt(line, probe);
-            if (need > .005) {
-                start = start.plus(0, 1.1 * need);
-                endY = Math.min(lowest, endY + .8 * need);
+            if (need > MISSING) {
+                start = start.plus(0, START_FOLLOWS * need);
+                endY = Math.min(lowest, endY + END_FOLLOWS * need);
             }
         }
         return line;
@@ -101,7 +171,7 @@ final class CheekLines {
 
     /** Returns the height between light and shadow that belongs to the blush. */
     double blushHeight() {
-        return mix(yAt(light, probe), yAt(shadow, probe), .46);
+        return mix(yAt(light, probe), yAt(shadow, probe), BLUSH);
     }
 
     /** Returns how far a height must move to lie clear of light and shadow: 0 when it does. */

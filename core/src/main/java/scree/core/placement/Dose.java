@@ -8,7 +8,9 @@ import scree.core.colour.KubelkaMunk;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
 import scree.core.colour.Spectrum;
+import scree.core.colour.Xyz;
 import scree.core.reason.Reason;
+import scree.core.reason.Severity;
 
 /**
  * How much of a product a zone takes on this skin, and what it then looks like: a Kubelka–Munk film over the skin. Shadow and
@@ -49,6 +51,44 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
 
     /** Deep skin takes a rich shadow, never an ashy one. House choice after the craft. */
     private static final double VIVID_MORE_ON_DEEP = .2;
+
+    /** Skin counts as wholly fair this much over where fairness fades out, as wholly deep this much under where depth begins, L*. */
+    private static final double FAIR_FADES_AT = 30;
+
+    private static final double FAIR_OVER = 40;
+    private static final double DEEP_BEGINS_AT = 60;
+    private static final double DEEP_OVER = 30;
+    /** A film that leaves more luminance than this is no shadow; one that gains less than this is no light. */
+    private static final double NO_SHADOW_OVER = .97;
+
+    private static final double NO_LIGHT_UNDER = 1.03;
+    /** Share of a usual coat at strength 1 where colour, not slope, is wanted. House choice, tried on portraits. */
+    private static final double COLOUR_COAT = .40;
+
+    private static final double SUN_COAT = .5;
+    private static final double SHEEN_COAT = .6;
+    private static final double POWDER_COAT = .35;
+    /** What a caution, a painted look and a slope that is not reached weigh beside a colour difference. House choice. */
+    private static final double CAUTION_WEIGHT = 8;
+
+    private static final double VIVID_WEIGHT = 5;
+    private static final double WEAK_WEIGHT = 4;
+    /** Steps in L*a*b* that read as blood, sun and shine. House choices after the craft, tried on portraits. */
+    private static final double BLUSH_DARKER = 5;
+
+    private static final double BLUSH_LIGHTER_ON_DEEP = 2;
+    private static final double BLUSH_REDDER = 11;
+    private static final double BLUSH_YELLOWER = 1;
+    private static final double RICHER_ON_DEEP = 3;
+    private static final double SUN_DARKER = 5;
+    private static final double SUN_REDDER = 3;
+    private static final double SUN_YELLOWER = 5;
+    private static final double SHEEN_LIGHTER = 6;
+    private static final double SHEEN_YELLOWER = 2;
+    /** No surface is lighter than white: the reference white of daylight, rounded down. */
+    private static final double MOST_X = .95;
+
+    private static final double MOST_Z = 1.05;
 
     /** How a product behaves as shadow or light on this skin. */
     public enum Judgement {
@@ -91,7 +131,7 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
 
     /** Returns the luminance ratio that a zone of this family and strength wants, 1 where it is dosed by eye. */
     static double wantedRatio(Family family, double strength, Lab skin) {
-        double fair = Math.max(0, Math.min(1, (skin.lightness() - 30) / 40));
+        double fair = Math.max(0, Math.min(1, (skin.lightness() - FAIR_FADES_AT) / FAIR_OVER));
         return switch (family) {
             case SHADOW -> 1 - strength * (1 - (SHADOW_DEEP + (SHADOW_FAIR - SHADOW_DEEP) * fair));
             case LIGHT -> 1 + strength * (LIGHT_DEEP + (LIGHT_FAIR - LIGHT_DEEP) * fair - 1);
@@ -113,13 +153,12 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
         return new Dose(used, result, degrees(k), judge(family, bare, result, k, used, reached), reached);
     }
 
-    /** Share of a usual coat at strength 1 where colour, not slope, is wanted. House choice, tried on portraits. */
     private static double byEye(Family family) {
         return switch (family) {
-            case COLOUR -> .40;
-            case SUN -> .5;
-            case SHEEN -> .6;
-            default -> .35;
+            case COLOUR -> COLOUR_COAT;
+            case SUN -> SUN_COAT;
+            case SHEEN -> SHEEN_COAT;
+            default -> POWDER_COAT;
         };
     }
 
@@ -151,7 +190,7 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
 
     private static List<Reason> judge(Family family, Lab bare, Lab result, double k, double coats, boolean reached) {
         if (family == Family.SHADOW) {
-            if (k > .97) {
+            if (k > NO_SHADOW_OVER) {
                 return List.of(Reason.caution(Judgement.NO_SHADOW));
             }
             double hue = hueOver(bare, result);
@@ -162,14 +201,14 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
             if (chroma < GREY_UNDER) {
                 return List.of(Reason.caution(Judgement.GREY, (int) Math.round(100 * chroma)));
             }
-            double deep = Math.max(0, Math.min(1, (60 - bare.lightness()) / 30));
+            double deep = Math.max(0, Math.min(1, (DEEP_BEGINS_AT - bare.lightness()) / DEEP_OVER));
             if (chroma > VIVID_OVER + VIVID_MORE_ON_DEEP * deep) {
                 return List.of(Reason.check(Judgement.VIVID, (int) Math.round(100 * chroma)));
             }
             return List.of(reached ? Reason.note(Judgement.OWN_SHADOW) : Reason.check(Judgement.TOO_THIN, coats));
         }
         if (family == Family.LIGHT) {
-            if (k < 1.03) {
+            if (k < NO_LIGHT_UNDER) {
                 return List.of(Reason.caution(Judgement.NO_LIGHT));
             }
             if (result.chroma() < GREY_UNDER * bare.chroma()) {
@@ -190,13 +229,18 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
      * weighing more.
      */
     public double badness(Spectrum skin, Family family, double strength) {
-        Check.inRange("strength", strength, 0, 1.3, "draw the knob within the wedge");
+        Check.inRange("strength", strength, 0, Draft.MOST_STRENGTH, "draw the knob within the wedge");
         Lab wanted = wanted(family, skin, strength);
         double off = result.differenceFrom(wanted);
-        boolean caution = judgement.stream().anyMatch(r -> r.severity() == scree.core.reason.Severity.CAUTION);
+        boolean caution = judgement.stream().anyMatch(r -> r.severity() == Severity.CAUTION);
         boolean vivid = judgement.stream().anyMatch(r -> r.code() == Judgement.VIVID);
         double uneven = Math.max(0, EVEN_FROM - coats) * UNEVEN_WEIGHT;
-        return off + (caution ? 8 : 0) + (vivid ? 5 : 0) + (reached ? 0 : 4) + Math.max(0, coats - 1) + uneven;
+        return off
+                + (caution ? CAUTION_WEIGHT : 0)
+                + (vivid ? VIVID_WEIGHT : 0)
+                + (reached ? 0 : WEAK_WEIGHT)
+                + Math.max(0, coats - 1)
+                + uneven;
     }
 
     /**
@@ -205,12 +249,18 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
      */
     private static Lab wanted(Family family, Spectrum skin, double strength) {
         Lab bare = skin.toLab();
-        double deep = Math.max(0, Math.min(1, (60 - bare.lightness()) / 30));
+        double deep = Math.max(0, Math.min(1, (DEEP_BEGINS_AT - bare.lightness()) / DEEP_OVER));
         return switch (family) {
             case SHADOW, LIGHT -> ownColour(skin, wantedRatio(family, strength, bare));
-            case COLOUR -> Lab.ofClamped(bare.lightness() - 5 + 2 * deep, bare.a() + 11, bare.b() + 1 + 3 * deep);
-            case SUN -> Lab.ofClamped(bare.lightness() - 5, bare.a() + 3, bare.b() + 5);
-            case SHEEN -> Lab.ofClamped(bare.lightness() + 6, bare.a(), bare.b() + 2 + 3 * deep);
+            case COLOUR ->
+                Lab.ofClamped(
+                        bare.lightness() - BLUSH_DARKER + BLUSH_LIGHTER_ON_DEEP * deep,
+                        bare.a() + BLUSH_REDDER,
+                        bare.b() + BLUSH_YELLOWER + RICHER_ON_DEEP * deep);
+            case SUN -> Lab.ofClamped(bare.lightness() - SUN_DARKER, bare.a() + SUN_REDDER, bare.b() + SUN_YELLOWER);
+            case SHEEN ->
+                Lab.ofClamped(
+                        bare.lightness() + SHEEN_LIGHTER, bare.a(), bare.b() + SHEEN_YELLOWER + RICHER_ON_DEEP * deep);
             case POWDER -> bare;
         };
     }
@@ -218,8 +268,7 @@ public record Dose(double coats, Lab result, double degrees, List<Reason> judgem
     /** The skin's XYZ times k: the person's own shadow, or the same skin nearer the light. */
     static Lab ownColour(Spectrum skin, double k) {
         var xyz = skin.toXyz(Illuminant.D65);
-        return new scree.core.colour.Xyz(
-                        Math.min(.95, xyz.x() * k), Math.min(1, xyz.y() * k), Math.min(1.05, xyz.z() * k))
+        return new Xyz(Math.min(MOST_X, xyz.x() * k), Math.min(1, xyz.y() * k), Math.min(MOST_Z, xyz.z() * k))
                 .toLab(Illuminant.D65.white());
     }
 }

@@ -3,6 +3,7 @@ package scree.core.placement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 import scree.core.face.Landmark;
 import scree.core.face.Side;
 import scree.core.face.Tick;
@@ -16,6 +17,14 @@ import scree.core.reason.Reason;
 /** A plan in the making: the face as the rules see it, and the zones so far. */
 final class Draft {
     static final Side[] BOTH = {Side.RIGHT, Side.LEFT};
+    /** A fuller side gets this much more shadow for each share of width that it is fuller, up to the most. House choice. */
+    private static final double FULLER_MORE = 2.5;
+
+    private static final double FULLER_MOST = .25;
+    /** Light, colour and sheen follow the aim's factor by this share only: a light hand must still be seen. House choice. */
+    private static final double FOLLOWS_AIM = .6;
+    /** No zone is worked more strongly than this. */
+    static final double MOST_STRENGTH = 1.3;
 
     final FaceBrief brief;
     final PlacementMethod method;
@@ -81,7 +90,7 @@ final class Draft {
     }
 
     /** Returns the mean of a value over both sides: for zones of the middle. */
-    double both(java.util.function.ToDoubleFunction<SideMap> of) {
+    double both(ToDoubleFunction<SideMap> of) {
         return (of.applyAsDouble(side(Side.RIGHT)) + of.applyAsDouble(side(Side.LEFT))) / 2;
     }
 
@@ -96,7 +105,7 @@ final class Draft {
             boolean width = u.kind() == Unevenness.Kind.CHEEK_WIDTH || u.kind() == Unevenness.Kind.JAW_WIDTH;
             if (width && u.side() == side) {
                 reasons.add(Reason.note(Why.FULLER_SIDE, (int) Math.round(u.percent())));
-                return 1 + Math.min(.25, 2.5 * u.percent() / 100);
+                return 1 + Math.min(FULLER_MOST, FULLER_MORE * u.percent() / 100);
             }
         }
         return 1;
@@ -125,8 +134,10 @@ final class Draft {
         /** @param strength before the aim's factor */
         Zoning strength(double value, double softness) {
             double overall = tuning.overall();
-            double byAim = area.family() == Family.SHADOW || area.family() == Family.SUN ? overall : .4 + .6 * overall;
-            this.strength = Math.min(1.3, value * byAim);
+            double byAim = area.family() == Family.SHADOW || area.family() == Family.SUN
+                    ? overall
+                    : 1 - FOLLOWS_AIM + FOLLOWS_AIM * overall;
+            this.strength = Math.min(MOST_STRENGTH, value * byAim);
             this.blur = softness;
             return this;
         }

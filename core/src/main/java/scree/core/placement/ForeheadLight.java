@@ -13,7 +13,26 @@ import scree.core.plane.Vec;
 
 /** A fan in the forehead's middle; not on a tall one, nor on dry patches. */
 final class ForeheadLight implements Rule {
+    /** From this many middle thirds on a forehead is tall. */
     private static final double TALL = 1.12;
+    /** The fan: over the brows by this, under the hairline by this share of the height and at least by that. */
+    private static final double OVER_BROWS = .10;
+
+    private static final double UNDER_HAIR = .24;
+    private static final double LEAST_UNDER_HAIR = .16;
+    private static final double LEAST_TALL = .12;
+    /** Half its width at the foot, of the way to the brow's start, and at the head, of the way to the pupil. */
+    private static final double FOOT_WIDE = .35;
+
+    private static final double HEAD_WIDE = .62;
+    /** Its foot's middle hangs by this, its foot's sides rise by it and lie in by half of it. */
+    private static final double HANGS = .03;
+    /** Its sides belly out at this share of the way up, its head's corners lie lower than its head. */
+    private static final double BELLY = .55;
+
+    private static final double CORNERS_DOWN = .04;
+    private static final double STRENGTH = .55;
+    private static final double SOFT = .075;
 
     @Override
     public void place(Draft d) {
@@ -27,30 +46,31 @@ final class ForeheadLight implements Rule {
                 || d.aim(Aim.LIFT)) {
             return;
         }
-        double low = d.browHeight() - .10;
+        double low = d.browHeight() - OVER_BROWS;
         double hair = d.brief.face().at(Landmark.HAIRLINE).y();
-        double top = hair + Math.max(.24 * height, .16);
-        if (low - top < .12) {
+        double top = hair + Math.max(UNDER_HAIR * height, LEAST_UNDER_HAIR);
+        if (low - top < LEAST_TALL) {
             return;
         }
         SideMap r = d.side(Side.RIGHT);
         SideMap l = d.side(Side.LEFT);
         Vec foot = d.middle(low);
         Vec head = d.middle(top);
-        double below = .03;
+        double right = -HEAD_WIDE * r.pupil.x();
+        double left = HEAD_WIDE * l.pupil.x();
         List<Vec> around = List.of(
-                foot.plus(-.35 * r.browStart.x() + below * .5, -.03),
-                foot.plus(0, below),
-                foot.plus(.35 * l.browStart.x() - below * .5, -.03),
-                new Vec(mix(foot.x(), .62 * l.pupil.x(), .55), mix(low, top, .55)),
-                new Vec(.62 * l.pupil.x(), top + .04),
-                new Vec(mix(head.x(), .62 * l.pupil.x(), .5), top),
-                new Vec(mix(head.x(), -.62 * r.pupil.x(), .5), top),
-                new Vec(-.62 * r.pupil.x(), top + .04),
-                new Vec(mix(foot.x(), -.62 * r.pupil.x(), .55), mix(low, top, .55)));
+                foot.plus(-FOOT_WIDE * r.browStart.x() + HANGS / 2, -HANGS),
+                foot.plus(0, HANGS),
+                foot.plus(FOOT_WIDE * l.browStart.x() - HANGS / 2, -HANGS),
+                new Vec(mix(foot.x(), left, BELLY), mix(low, top, BELLY)),
+                new Vec(left, top + CORNERS_DOWN),
+                new Vec(mix(head.x(), left, .5), top),
+                new Vec(mix(head.x(), right, .5), top),
+                new Vec(right, top + CORNERS_DOWN),
+                new Vec(mix(foot.x(), right, BELLY), mix(low, top, BELLY)));
         d.add(d.zone(Area.FOREHEAD_LIGHT)
                 .why(Why.FOREHEAD_FORWARD)
-                .strength(.55, .075 * d.tuning.blur())
+                .strength(STRENGTH, SOFT * d.tuning.blur())
                 .piece(Strokes.patch(around, foot.towards(head, .5), l.onFace()))
                 .way(List.of(foot, head)));
     }

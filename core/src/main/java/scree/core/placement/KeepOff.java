@@ -24,9 +24,37 @@ final class KeepOff {
     }
 
     static final Set<Part> ALL = EnumSet.allOf(Part.class);
+    /** Half a brow's thickness, half of its core, and how far its middle line lies under the arch's upper edge. */
     private static final double BROW_HALF = .05;
+
     private static final double BROW_CORE = .02;
     private static final double BROW_DOWN = .05;
+    /** Room around the eye: at its corners, over and under its lids; and its least half measures. */
+    private static final double EYE_ROOM = .02;
+
+    private static final double EYE_ROOM_UP = .03;
+    private static final double EYE_ROOM_DOWN = .025;
+    private static final double EYE_LEAST = .05;
+    private static final double EYE_LEAST_UP = .06;
+    private static final double EYE_CORE = .03;
+    /** A nostril: shares of the ways from the nose's middle to its wing and from the wing to its base; half measures. */
+    private static final double NOSTRIL_OUT = .43;
+
+    private static final double NOSTRIL_DOWN = .6;
+    private static final double NOSTRIL_WIDE = .07;
+    private static final double NOSTRIL_TALL = .04;
+    private static final double NOSTRIL_CORE = .012;
+    /** The lower lip bows outward by this; its core is the lips made smaller by a factor; points are looked at within. */
+    private static final double LIP_BOW = .055;
+
+    private static final double LIP_CORE = .97;
+    private static final double LIP_ROOM = .02;
+    /** What is pushed out lies past the edge by this: absolutely, and as a factor of an oval's measure. */
+    private static final double PAST_LIPS = .002;
+
+    private static final double PAST_BROW = 1e-4;
+    private static final double PAST_OVAL = 1.0001;
+    private static final double NOTHING = 1e-6;
     private static final Side[] BOTH = {Side.RIGHT, Side.LEFT};
 
     private final LevelledFace face;
@@ -61,11 +89,11 @@ final class KeepOff {
         this.lipRing = closed.stream().map(KeepOff::coordinate).toArray(Coordinate[]::new);
         this.brows = Side2.of(side -> pieces(brow(side)));
         this.eyes = Side2.of(side -> eye(side, 0));
-        this.eyeCores = Side2.of(side -> eye(side, .03));
+        this.eyeCores = Side2.of(side -> eye(side, EYE_CORE));
         this.nostrils = Side2.of(side -> nostril(side, 0));
-        this.nostrilCores = Side2.of(side -> nostril(side, .012));
-        this.lipsTop = lips.stream().mapToDouble(Vec::y).min().orElse(0) - .02;
-        this.lipsBottom = lips.stream().mapToDouble(Vec::y).max().orElse(0) + .02;
+        this.nostrilCores = Side2.of(side -> nostril(side, NOSTRIL_CORE));
+        this.lipsTop = lips.stream().mapToDouble(Vec::y).min().orElse(0) - LIP_ROOM;
+        this.lipsBottom = lips.stream().mapToDouble(Vec::y).max().orElse(0) + LIP_ROOM;
     }
 
     /** Returns the point moved out of the given parts. */
@@ -86,7 +114,7 @@ final class KeepOff {
                 case EYE -> eyeCores.of(side).holds(p);
                 case NOSTRIL -> nostrilCores.of(side).holds(p);
                 case BROW -> near(brows.of(side), p).distanceTo(p) < BROW_CORE;
-                case LIPS -> inLips(p, .97);
+                case LIPS -> inLips(p, LIP_CORE);
             };
             if (in) {
                 return true;
@@ -123,7 +151,7 @@ final class KeepOff {
             if (g >= 1) {
                 return p;
             }
-            return g < 1e-6 ? centre.plus(along.turned().times(down)) : centre.towards(p, 1.0001 / g);
+            return g < NOTHING ? centre.plus(along.turned().times(down)) : centre.towards(p, PAST_OVAL / g);
         }
 
         List<Vec> outline(int n) {
@@ -149,17 +177,17 @@ final class KeepOff {
         return new Oval(
                 centre,
                 along,
-                Math.max(.05, in.distanceTo(out) / 2 + .02 - smaller),
-                Math.max(.06, up + .03) - smaller,
-                Math.max(.05, down + .025) - smaller);
+                Math.max(EYE_LEAST, in.distanceTo(out) / 2 + EYE_ROOM - smaller),
+                Math.max(EYE_LEAST_UP, up + EYE_ROOM_UP) - smaller,
+                Math.max(EYE_LEAST, down + EYE_ROOM_DOWN) - smaller);
     }
 
     Oval nostril(Side side, double smaller) {
         Vec wing = face.at(ALARE, side);
         Vec base = face.at(SUBNASALE);
         double m = (face.at(NOSE_TIP).x() + base.x()) / 2;
-        Vec centre = new Vec(m + (wing.x() - m) * .43, wing.y() + (base.y() - wing.y()) * .6);
-        return new Oval(centre, new Vec(1, 0), .07 - smaller, .04 - smaller, .04 - smaller);
+        Vec centre = new Vec(m + (wing.x() - m) * NOSTRIL_OUT, wing.y() + (base.y() - wing.y()) * NOSTRIL_DOWN);
+        return new Oval(centre, new Vec(1, 0), NOSTRIL_WIDE - smaller, NOSTRIL_TALL - smaller, NOSTRIL_TALL - smaller);
     }
 
     private Vec offBrow(Vec p, Side side) {
@@ -168,8 +196,8 @@ final class KeepOff {
         if (d >= BROW_HALF) {
             return p;
         }
-        Vec away = d < 1e-6 ? new Vec(0, -1) : p.minus(q).times(1 / d);
-        return q.plus(away.times(BROW_HALF + 1e-4));
+        Vec away = d < NOTHING ? new Vec(0, -1) : p.minus(q).times(1 / d);
+        return q.plus(away.times(BROW_HALF + PAST_BROW));
     }
 
     private static Vec near(List<LineSegment> line, Vec p) {
@@ -212,7 +240,7 @@ final class KeepOff {
     /** The lower lip's side, bowed outward. */
     private static Vec bowed(Vec a, Vec b) {
         Vec n = b.minus(a).unit().turned();
-        return a.towards(b, .5).plus(n.times(n.y() > 0 ? .055 : -.055));
+        return a.towards(b, .5).plus(n.times(n.y() > 0 ? LIP_BOW : -LIP_BOW));
     }
 
     private boolean inLips(Vec p, double scale) {
@@ -227,6 +255,6 @@ final class KeepOff {
     private Vec offLips(Vec p) {
         Vec q = near(lipEdge, p);
         Vec middle = lips.get(0).towards(lips.get(4), .5);
-        return q.plus(q.minus(middle).unit().times(.002));
+        return q.plus(q.minus(middle).unit().times(PAST_LIPS));
     }
 }

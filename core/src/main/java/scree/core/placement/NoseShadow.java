@@ -9,62 +9,108 @@ import scree.core.face.Side;
 import scree.core.face.Trait;
 import scree.core.face.Unevenness;
 import scree.core.method.Aim;
+import scree.core.plane.Curves;
 import scree.core.plane.Profile;
 import scree.core.plane.Vec;
 
 /** Two thin lines on the bridge's edges. */
 final class NoseShadow implements Rule {
+    /** How much more the side that a nose does not lean to gets. */
     private static final double CROOKED_MORE = 1.3;
+    /** Out from the middle, as a share of the way to the nostril's wing: usually, to narrow, to widen. */
+    private static final double OUT = .36;
+
+    private static final double OUT_NARROWER = .30;
+    private static final double OUT_WIDER = .40;
+    /** The line's waist, at the bridge's middle, is this much narrower than its ends, which are this factor wider. */
+    private static final double WAIST = .15;
+    /** It begins between root and eye by this share, or this far under the eye's corner to shorten or to keep eyes apart. */
+    private static final double BEGINS = .35;
+
+    private static final double BEGINS_UNDER_EYE = .10;
+    /** It ends at this share of the way from root to tip. */
+    private static final double ENDS = .86;
+
+    private static final double ENDS_SHORTENED = .72;
+    /** To lengthen it begins under the brow, this share of the way from the brow's start to the middle, and down by this. */
+    private static final double FROM_BROW = .30;
+
+    private static final double UNDER_BROW = .10;
+    private static final int POINTS = 7;
+    private static final int PIECES = 6;
+    private static final Profile WIDTH = Profile.even(.018, .024, .016);
+    private static final Profile AMOUNT = Profile.of(0, .35, .3, .9, .75, .7, 1, .1);
+    private static final double STRENGTH = .5;
+    private static final double STRENGTH_ASKED = .6;
+    private static final double SOFT = .02;
+
+    /** What is asked of the nose, and whether the eyes stand close. */
+    private record Wish(boolean narrower, boolean wider, boolean shorter, boolean longer, boolean close, Side leans) {
+        static Wish of(Draft d) {
+            return new Wish(
+                    d.is(Trait.NOSE_WIDTH, true),
+                    d.is(Trait.NOSE_WIDTH, false),
+                    d.is(Trait.NOSE_LENGTH, true),
+                    d.is(Trait.NOSE_LENGTH, false),
+                    d.is(Trait.EYES_APART, false),
+                    NoseShadow.leans(d));
+        }
+
+        boolean any() {
+            return narrower || shorter || longer || leans != null;
+        }
+
+        double out() {
+            return narrower ? OUT_NARROWER : wider ? OUT_WIDER : OUT;
+        }
+
+        Why why() {
+            return narrower
+                    ? Why.NOSE_NARROWER
+                    : longer ? Why.NOSE_LONGER : shorter ? Why.NOSE_SHORTER : Why.NOSE_USUAL;
+        }
+    }
 
     @Override
     public void place(Draft d) {
-        boolean narrower = d.is(Trait.NOSE_WIDTH, true);
-        boolean wider = d.is(Trait.NOSE_WIDTH, false);
-        boolean shorten = d.is(Trait.NOSE_LENGTH, true);
-        boolean lengthen = d.is(Trait.NOSE_LENGTH, false);
-        Side leans = leans(d);
-        boolean asked = narrower || shorten || lengthen || leans != null;
-        if (d.aim(Aim.LIFT) || d.aim(Aim.NATURAL) && !asked) {
+        Wish wish = Wish.of(d);
+        if (d.aim(Aim.LIFT) || d.aim(Aim.NATURAL) && !wish.any()) {
             return;
         }
-        boolean close = d.is(Trait.EYES_APART, false);
-        double k = narrower ? .30 : wider ? .40 : .36;
         for (Side side : Draft.BOTH) {
-            SideMap s = d.side(side);
-            double top = shorten || close ? s.eyeIn.y() + .10 : mix(s.noseRoot.y(), s.eyeIn.y(), .35);
-            double bottom = mix(s.noseRoot.y(), s.noseTip.y(), shorten ? .72 : .86);
-            List<Vec> line = new ArrayList<>();
-            for (int i = 0; i < 7; i++) {
-                double y = mix(top, bottom, i / 6.0);
-                double m = s.middle(y);
-                double waist = Math.sin(Math.PI * clamp((y - s.noseRoot.y()) / (s.noseTip.y() - s.noseRoot.y()), 0, 1));
-                line.add(new Vec(m + (s.alare.x() - m) * k * (1.15 - .15 * waist), y));
-            }
-            if (lengthen && !close) {
-                line.set(0, new Vec(mix(s.browStart.x(), s.middle(s.browStart.y()), .30), s.browStart.y() + .10));
-            }
-            Draft.Zoning z = d.zone(Area.NOSE_SHADOW, side)
-                    .why(
-                            narrower
-                                    ? Why.NOSE_NARROWER
-                                    : lengthen ? Why.NOSE_LONGER : shorten ? Why.NOSE_SHORTER : Why.NOSE_USUAL);
-            if (close) {
+            Draft.Zoning z = d.zone(Area.NOSE_SHADOW, side).why(wish.why());
+            if (wish.close) {
                 z.why(Why.CLOSE_SET_CLEAR);
             }
-            double strength = asked ? .6 : .5;
-            if (leans != null && leans != side) {
+            double strength = wish.any() ? STRENGTH_ASKED : STRENGTH;
+            if (wish.leans != null && wish.leans != side) {
                 strength *= CROOKED_MORE;
                 z.why(Why.CROOKED_MORE, side);
             }
-            d.add(z.strength(strength, .02 * d.tuning.blur())
-                    .piece(Strokes.ribbon(
-                            scree.core.plane.Curves.through(line, 6),
-                            Profile.even(.018, .024, .016),
-                            Profile.of(0, .35, .3, .9, .75, .7, 1, .1),
-                            0,
-                            s.onFace()))
+            SideMap s = d.side(side);
+            List<Vec> line = line(s, wish);
+            d.add(z.strength(strength, SOFT * d.tuning.blur())
+                    .piece(Strokes.ribbon(Curves.through(line, PIECES), WIDTH, AMOUNT, 0, s.onFace()))
                     .way(line));
         }
+    }
+
+    private static List<Vec> line(SideMap s, Wish wish) {
+        double top =
+                wish.shorter || wish.close ? s.eyeIn.y() + BEGINS_UNDER_EYE : mix(s.noseRoot.y(), s.eyeIn.y(), BEGINS);
+        double bottom = mix(s.noseRoot.y(), s.noseTip.y(), wish.shorter ? ENDS_SHORTENED : ENDS);
+        List<Vec> line = new ArrayList<>();
+        for (int i = 0; i < POINTS; i++) {
+            double y = mix(top, bottom, i / (POINTS - 1.0));
+            double m = s.middle(y);
+            double waist = Math.sin(Math.PI * clamp((y - s.noseRoot.y()) / (s.noseTip.y() - s.noseRoot.y()), 0, 1));
+            line.add(new Vec(m + (s.alare.x() - m) * wish.out() * (1 + WAIST - WAIST * waist), y));
+        }
+        if (wish.longer && !wish.close) {
+            double x = mix(s.browStart.x(), s.middle(s.browStart.y()), FROM_BROW);
+            line.set(0, new Vec(x, s.browStart.y() + UNDER_BROW));
+        }
+        return line;
     }
 
     /** A nose that leans throws its own shadow on the side that it leans to; the other gets more. */

@@ -18,6 +18,18 @@ import scree.core.plane.Vec;
  * here and turned back by {@link #real}.
  */
 final class SideMap {
+    /** Half the neck's width as a share of the cheeks', room beside it, and how far under the cheek it begins. House choice. */
+    private static final double NECK_WIDE = .62;
+
+    private static final double NECK_ROOM = .098;
+    private static final double NECK_FROM = .02;
+    /** A shadow that slips under the jaw lies over the edge by this. */
+    private static final double OVER_EDGE = .014;
+    /** The least depth of a lower lid's curve. */
+    private static final double LEAST_LID = .02;
+    /** How far past its ends a piece of the midline is followed, as a share of it. */
+    private static final double PAST_MIDLINE = .2;
+
     static final double FACE_MARGIN = .008;
     static final double HAIR_MARGIN = -.05;
     /** Least way from the mouth corner that shadow and clean line keep. */
@@ -116,7 +128,7 @@ final class SideMap {
             Vec b = midline.get(i + 1);
             if (y <= b.y() || i + 2 == midline.size()) {
                 double t = b.y() == a.y() ? 0 : (y - a.y()) / (b.y() - a.y());
-                return a.x() + (b.x() - a.x()) * Math.max(-.2, Math.min(1.2, t));
+                return a.x() + (b.x() - a.x()) * Math.max(-PAST_MIDLINE, Math.min(1 + PAST_MIDLINE, t));
             }
         }
         return 0;
@@ -175,7 +187,7 @@ final class SideMap {
     Vec underEye(double t, double h) {
         Vec along = eyeOut.minus(eyeIn).unit();
         Vec down = along.turned();
-        double depth = Math.max(.02, lidLow.minus(eyeIn).dot(down));
+        double depth = Math.max(LEAST_LID, lidLow.minus(eyeIn).dot(down));
         return eyeIn.towards(eyeOut, t).plus(down.times(4 * t * (1 - t) * depth + h));
     }
 
@@ -208,13 +220,13 @@ final class SideMap {
 
     private Vec neck(Vec p) {
         Vec g = turn(p);
-        boolean onNeck = Math.abs(g.x()) <= neckHalf() + .098 && g.y() > cheek.y() + .02;
-        return onNeck ? p : turn(outline.fit(g, -.014));
+        boolean onNeck = Math.abs(g.x()) <= neckHalf() + NECK_ROOM && g.y() > cheek.y() + NECK_FROM;
+        return onNeck ? p : turn(outline.fit(g, -OVER_EDGE));
     }
 
     /** Returns half the neck's width as it is taken to be. House choice. */
     double neckHalf() {
-        return .62
+        return NECK_WIDE
                 * (face.outward(CHEEK, Side.RIGHT).x()
                         + face.outward(CHEEK, Side.LEFT).x())
                 / 2;

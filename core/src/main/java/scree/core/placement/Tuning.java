@@ -1,6 +1,5 @@
 package scree.core.placement;
 
-import java.util.Map;
 import scree.core.face.Shape;
 import scree.core.method.Aim;
 
@@ -43,55 +42,92 @@ record Tuning(
         double up,
         double back) {
 
-    private static final Map<Shape, double[]> BY_SHAPE = Map.of(
-            Shape.OVAL, new double[] {0, .60, 1.00, .85, .45, .70, .60, .50, 0, 0, 0},
-            Shape.ROUND, new double[] {-.14, .90, 1.20, 1.00, .30, .80, .90, .90, 0, 0, .05},
-            Shape.SQUARE, new double[] {0, .60, .90, .75, .25, .95, .50, .90, 1, 0, 0},
-            Shape.OBLONG, new double[] {.16, .40, .90, .70, .95, .60, .20, .15, 0, .9, -.08},
-            Shape.HEART, new double[] {0, .60, .95, .90, .30, .90, 1.0, .10, 0, 0, 0},
-            Shape.DIAMOND, new double[] {.02, .50, .90, .85, .15, .25, .25, .15, 0, 0, 0},
-            Shape.TRIANGLE, new double[] {-.03, .55, .90, .60, 0, 0, 0, 1.0, 1, 0, .05});
-    /** A heart with a rounded jaw gets its jaw sides too. */
+    /** One value by face shape, mixed by the shares of a face's shapes. */
+    private record ByShape(
+            double oval, double round, double square, double oblong, double heart, double diamond, double triangle) {
+
+        double of(Shape shape) {
+            return switch (shape) {
+                case OVAL -> oval;
+                case ROUND -> round;
+                case SQUARE -> square;
+                case OBLONG -> oblong;
+                case HEART -> heart;
+                case DIAMOND -> diamond;
+                case TRIANGLE -> triangle;
+            };
+        }
+
+        double of(FaceBrief brief) {
+            double[] sum = {0};
+            brief.shares().forEach((shape, share) -> sum[0] += share * of(shape));
+            return sum[0];
+        }
+    }
+
+    //                                              oval  round square oblong heart diamond triangle
+    private static final ByShape DROP = new ByShape(0, -.14, 0, .16, 0, .02, -.03);
+    private static final ByShape FORWARD_AIM = new ByShape(.60, .90, .60, .40, .60, .50, .55);
+    private static final ByShape WIDTH = new ByShape(1.00, 1.20, .90, .90, .95, .90, .90);
+    private static final ByShape DEPTH = new ByShape(.85, 1.00, .75, .70, .90, .85, .60);
+    private static final ByShape HAIR_MIDDLE = new ByShape(.45, .30, .25, .95, .30, .15, 0);
+    private static final ByShape HAIR_CORNER = new ByShape(.70, .80, .95, .60, .90, .25, 0);
+    private static final ByShape TEMPLE = new ByShape(.60, .90, .50, .20, 1.0, .25, 0);
+    private static final ByShape JAW = new ByShape(.50, .90, .90, .15, .10, .15, 1.0);
+    private static final ByShape JAW_CORNER = new ByShape(0, 0, 1, 0, 0, 0, 1);
+    private static final ByShape CHIN = new ByShape(0, 0, 0, .9, 0, 0, 0);
+    private static final ByShape RISE = new ByShape(0, .05, 0, -.08, 0, 0, .05);
+    /** A heart with a rounded jaw gets its jaw sides too: so much at this share of round, and at most that. */
     private static final double ROUNDED_HEART_JAW = .6;
 
-    private record ByAim(double hollow, double width, double overall, double blur, double up, double back) {}
+    private static final double ROUNDED_HEART_SHARE = .4;
+    private static final double ROUNDED_HEART_MOST = .9;
 
-    private static final Map<Aim, ByAim> BY_AIM = Map.of(
-            Aim.BALANCE, new ByAim(.5, 1, 1, 1, 0, 0),
-            Aim.SCULPT, new ByAim(1, .82, 1.2, .75, 0, 0),
-            Aim.SOFTEN, new ByAim(.3, 1.15, .75, 1.4, 0, .05),
-            Aim.LIFT, new ByAim(0, .9, .75, 1.15, .06, .05),
-            Aim.NATURAL, new ByAim(.4, .9, .55, 1.3, 0, .02));
+    private record ByAim(double hollow, double width, double overall, double blur, double up, double back) {
+        private static final ByAim BALANCE = new ByAim(.5, 1, 1, 1, 0, 0);
+        private static final ByAim SCULPT = new ByAim(1, .82, 1.2, .75, 0, 0);
+        private static final ByAim SOFTEN = new ByAim(.3, 1.15, .75, 1.4, 0, .05);
+        private static final ByAim LIFT = new ByAim(0, .9, .75, 1.15, .06, .05);
+        private static final ByAim NATURAL = new ByAim(.4, .9, .55, 1.3, 0, .02);
+
+        static ByAim of(Aim aim) {
+            return switch (aim) {
+                case BALANCE -> BALANCE;
+                case SCULPT -> SCULPT;
+                case SOFTEN -> SOFTEN;
+                case LIFT -> LIFT;
+                case NATURAL -> NATURAL;
+            };
+        }
+    }
 
     static Tuning of(FaceBrief brief, Aim aim) {
-        double[] v = new double[11];
-        brief.shares().forEach((shape, share) -> {
-            double[] s = BY_SHAPE.get(shape);
-            for (int i = 0; i < v.length; i++) {
-                v[i] += share * s[i];
-            }
-        });
-        if (brief.lead() == Shape.HEART && brief.second() == Shape.ROUND) {
-            v[7] = Math.max(v[7], ROUNDED_HEART_JAW * brief.shares().get(Shape.ROUND) / .4);
-            v[7] = Math.min(v[7], .9);
-        }
-        ByAim a = BY_AIM.get(aim);
+        ByAim by = ByAim.of(aim);
         return new Tuning(
-                v[0],
-                v[1],
-                v[2] * a.width,
-                v[3],
-                v[4],
-                v[5],
-                v[6],
-                v[7],
-                v[8],
-                v[9],
-                v[10],
-                a.hollow,
-                a.overall,
-                a.blur,
-                a.up,
-                a.back);
+                DROP.of(brief),
+                FORWARD_AIM.of(brief),
+                WIDTH.of(brief) * by.width,
+                DEPTH.of(brief),
+                HAIR_MIDDLE.of(brief),
+                HAIR_CORNER.of(brief),
+                TEMPLE.of(brief),
+                jaw(brief),
+                JAW_CORNER.of(brief),
+                CHIN.of(brief),
+                RISE.of(brief),
+                by.hollow,
+                by.overall,
+                by.blur,
+                by.up,
+                by.back);
+    }
+
+    private static double jaw(FaceBrief brief) {
+        double jaw = JAW.of(brief);
+        if (brief.lead() != Shape.HEART || brief.second() != Shape.ROUND) {
+            return jaw;
+        }
+        double rounded = ROUNDED_HEART_JAW * brief.shares().get(Shape.ROUND) / ROUNDED_HEART_SHARE;
+        return Math.min(Math.max(jaw, rounded), ROUNDED_HEART_MOST);
     }
 }
