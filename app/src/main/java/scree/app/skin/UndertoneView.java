@@ -35,7 +35,8 @@ record UndertoneView(
         List<Wrist> wrists) {
 
     /** A witness on the slope, 0 (cool) to 420 (warm). */
-    record Stone(String name, String says, double x, double y, String path, boolean struck, String anchor) {}
+    record Stone(
+            String name, String says, String spoken, double x, double y, String path, boolean struck, String anchor) {}
 
     /** A test with its answers. */
     record Test(String witness, String name, String ask, List<Option> options, boolean said, boolean struck) {}
@@ -115,9 +116,13 @@ record UndertoneView(
             double y = 16 + ROW * stones.size();
             double radius = h.struck() ? 7 : 6 + 7 * Math.min(1, h.strength() / STRONGEST);
             boolean right = x < SLOPE / 2;
+            String name = words.say("witness." + h.witness());
+            String says =
+                    h.answer() == null ? words.say("bench.measured." + h.says()) : words.say("answer." + h.answer());
             stones.add(new Stone(
-                    words.say("witness." + h.witness()),
-                    h.answer() == null ? words.say("bench.measured." + h.says()) : words.say("answer." + h.answer()),
+                    name,
+                    says,
+                    words.say(h.struck() ? "skin.undertone.heardSetAside" : "skin.undertone.heard", name, says),
                     right ? x + radius + 6 : x - radius - 6,
                     y + 4,
                     STONES.pebble("witness-" + h.witness(), x, y, radius),
