@@ -64,7 +64,7 @@ record BaseView(
             List<Mark> marks,
             String figure,
             String word,
-            String behind,
+            String rankedAs,
             String drawing,
             boolean striped,
             String press,
@@ -226,7 +226,7 @@ record BaseView(
                 Figures.one(r.difference()),
                 words.nearness(r.difference()),
                 r.placed().cost() > 0
-                        ? words.say("base.behind", Figures.one(r.placed().cost()))
+                        ? words.say("base.rankedAs", Figures.one(r.placed().standing()))
                         : null,
                 drawing(r, letter(list, p.id())),
                 letter(list, p.id()) != null,

@@ -36,6 +36,7 @@ import scree.app.kit.Opened;
 import scree.app.kit.Product;
 import scree.app.kit.Swatch;
 import scree.app.look.Cairn;
+import scree.app.look.Figures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
 import scree.core.colour.Lab;
@@ -125,7 +126,10 @@ class BaseControllerTest {
                 .andExpect(content().string(containsString("Set apart")))
                 .andExpect(content().string(containsString("Lists something the client reacts to.")))
                 .andExpect(content().string(containsString("yet warm on neutral skin")))
-                .andExpect(content().string(containsString("stands 1.5 behind")));
+                .andExpect(content()
+                        .string(containsString("ranked as "
+                                + Figures.one(
+                                        ranked(3, 3, Form.LIQUID, 1.5).placed().standing()))));
     }
 
     @Test

@@ -17,6 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import scree.app.kit.Product;
+import scree.app.look.Figures;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.light.LightVerdict;
@@ -77,7 +78,7 @@ class BaseViewTest {
         assertThat(view.rows()).allSatisfy(r -> {
             assertThat(r.drawing()).contains("class=\"under\"").contains("class=\"shade\"");
             assertThat(r.press()).isEqualTo("/sittings/5/base/stripe?product=" + r.id());
-            assertThat(r.behind()).isNull();
+            assertThat(r.rankedAs()).isNull();
         });
     }
 
@@ -183,7 +184,7 @@ class BaseViewTest {
                 assertThat(m.loud()).isEqualTo(against);
                 assertThat(m.words()).isNotBlank().doesNotContain("wear.");
             });
-            assertThat(row.behind()).isEqualTo("stands 0.5 behind");
+            assertThat(row.rankedAs()).isEqualTo("ranked as " + Figures.one(Double.parseDouble(row.figure()) + .5));
         }
     }
 
