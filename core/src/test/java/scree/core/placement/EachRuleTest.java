@@ -2,8 +2,6 @@ package scree.core.placement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,13 +10,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import scree.core.face.FacePoints;
 import scree.core.face.FaceReading;
 import scree.core.face.Shape;
 import scree.core.face.Side;
-import scree.core.face.Tick;
-import scree.core.face.Trait;
-import scree.core.image.Point;
 import scree.core.method.Aim;
 import scree.core.method.PlacementMethod;
 import scree.core.reason.Reason;
@@ -26,42 +20,8 @@ import scree.core.skin.SkinType;
 
 /** Every area with what calls for it and what keeps it away, on the template's face: one line, one sentence of the craft. */
 class EachRuleTest {
-    private static final FacePoints POINTS =
-            FacePoints.template(new Point(500, 500), new Point(700, 500), new Point(600, 872));
-
-    /** A face told in words: {@code "SQUARE LIFT JOWL -NOSE_LENGTH age=60 skin=OILY"}; + and − mark traits high and low. */
     private static Plan plan(String told) {
-        Shape shape = Shape.OVAL;
-        PlacementMethod method = PlacementMethod.usual();
-        Set<Tick> ticks = EnumSet.noneOf(Tick.class);
-        Map<Trait, Optional<Boolean>> traits = new EnumMap<>(Trait.class);
-        for (Trait t : Trait.values()) {
-            traits.put(t, Optional.empty());
-        }
-        int age = 30;
-        SkinType skin = SkinType.NORMAL;
-        for (String word : told.split(" ")) {
-            String name = word.substring(1);
-            if (word.startsWith("+") || word.startsWith("-")) {
-                traits.put(Trait.valueOf(name), Optional.of(word.startsWith("+")));
-            } else if (word.startsWith("age=")) {
-                age = Integer.parseInt(word.substring(4));
-            } else if (word.startsWith("skin=")) {
-                skin = SkinType.valueOf(word.substring(5));
-            } else if (is(Shape.class, word)) {
-                shape = Shape.valueOf(word);
-            } else if (is(Aim.class, word)) {
-                method = method.withAim(Aim.valueOf(word));
-            } else {
-                ticks.add(Tick.valueOf(word));
-            }
-        }
-        FaceBrief brief = FaceBrief.of(POINTS, FaceReading.of(POINTS), shape, traits, ticks, age, skin);
-        return Planner.plan(brief, method);
-    }
-
-    private static <E extends Enum<E>> boolean is(Class<E> type, String word) {
-        return EnumSet.allOf(type).stream().anyMatch(e -> e.name().equals(word));
+        return ToldFace.of(told).plan();
     }
 
     private static Optional<PlacedZone> zone(Plan plan, Area area) {
@@ -220,8 +180,14 @@ class EachRuleTest {
         PlacementMethod u = PlacementMethod.usual();
         PlacementMethod method =
                 new PlacementMethod(u.aim(), u.line(), u.stop(), u.underEye(), way, u.widening(), u.shadow());
-        FaceBrief square =
-                FaceBrief.of(POINTS, FaceReading.of(POINTS), Shape.SQUARE, Map.of(), Set.of(), 30, SkinType.NORMAL);
+        FaceBrief square = FaceBrief.of(
+                ToldFace.POINTS,
+                FaceReading.of(ToldFace.POINTS),
+                Shape.SQUARE,
+                Map.of(),
+                Set.of(),
+                30,
+                SkinType.NORMAL);
         Plan plan = Planner.plan(square, method);
         Why expected = switch (way) {
             case USUAL, APPLES -> Why.BLUSH_FRESH;
@@ -246,8 +212,14 @@ class EachRuleTest {
             PlacementMethod u = PlacementMethod.usual();
             PlacementMethod method =
                     new PlacementMethod(u.aim(), u.line(), stop, u.underEye(), u.blush(), u.widening(), u.shadow());
-            FaceBrief brief =
-                    FaceBrief.of(POINTS, FaceReading.of(POINTS), Shape.OVAL, Map.of(), Set.of(), 30, SkinType.NORMAL);
+            FaceBrief brief = FaceBrief.of(
+                    ToldFace.POINTS,
+                    FaceReading.of(ToldFace.POINTS),
+                    Shape.OVAL,
+                    Map.of(),
+                    Set.of(),
+                    30,
+                    SkinType.NORMAL);
             PlacedZone shadow =
                     zone(Planner.plan(brief, method), Area.CHEEK_SHADOW).orElseThrow();
             double front = shadow.pieces().get(0).edge().stream()
