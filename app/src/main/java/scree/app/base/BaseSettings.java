@@ -7,6 +7,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.sitting.Sittings;
 import scree.app.studio.StudioId;
+import scree.core.shade.PowderOnSkin;
 import scree.core.skin.MatchTarget;
 
 /** Keeps what an artist asked of the base, sitting by sitting. */
@@ -43,13 +44,13 @@ public class BaseSettings {
     /** @param strength 0 to 2, 1 is the model */
     @Transactional
     public void powder(StudioId studio, long sitting, double strength) {
-        change(studio, sitting, s -> s.withPowder(Math.max(0, Math.min(2, strength))));
+        change(studio, sitting, s -> s.withPowder(PowderOnSkin.within(strength)));
     }
 
     /** Moves the strength by so much, within 0 to 2. */
     @Transactional
     public void powderBy(StudioId studio, long sitting, double by) {
-        change(studio, sitting, s -> s.withPowder(Math.max(0, Math.min(2, s.powder() + by))));
+        change(studio, sitting, s -> s.withPowder(PowderOnSkin.within(s.powder() + by)));
     }
 
     /** Starts the primer's time now; 0 minutes take it away. */

@@ -48,7 +48,8 @@ record BaseView(
             boolean heavyContour,
             String quarrel,
             boolean powders,
-            double powder,
+            Double lessPowder,
+            Double morePowder,
             String powderWords,
             String foreheadWords,
             Long primerSeconds,
@@ -189,11 +190,18 @@ record BaseView(
                 s.heavyContour(),
                 list.wish().quarrels() ? words.say("base.quarrel") : null,
                 powders,
-                s.powder(),
+                moved(s.powder(), -PowderOnSkin.BY_HAND),
+                moved(s.powder(), PowderOnSkin.BY_HAND),
                 words.say("powder." + PowderOnSkin.taken(s.powder())),
                 forehead,
                 s.primerAt() == null ? null : Long.valueOf(left),
                 s.primerMinutes());
+    }
+
+    /** Returns the powder's strength after a step, or null at the end of its range. */
+    private static Double moved(double powder, double by) {
+        double moved = PowderOnSkin.within(powder + by);
+        return moved == powder ? null : moved;
     }
 
     static String letter(Shortlist list, long product) {

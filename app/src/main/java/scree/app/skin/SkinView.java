@@ -2,15 +2,11 @@ package scree.app.skin;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import scree.app.look.Figures;
 import scree.app.look.Lines;
 import scree.app.look.Margin;
-import scree.app.look.PebbleField;
 import scree.app.look.Stones;
 import scree.app.picture.Picture;
 import scree.core.colour.Lab;
@@ -18,9 +14,7 @@ import scree.core.colour.Srgb;
 import scree.core.face.Side;
 import scree.core.image.CardSighting;
 import scree.core.image.Point;
-import scree.core.shade.FieldPlace;
 import scree.core.skin.MatchTarget;
-import scree.core.skin.ReferenceCurve;
 import scree.core.skin.Remarks;
 import scree.core.skin.SkinReading;
 import scree.core.skin.Undertone;
@@ -46,8 +40,8 @@ record SkinView(
         double within,
         String verdict,
         List<String> cautions,
-        FieldBox field,
-        Shares shares,
+        SkinField field,
+        UndertoneSlab shares,
         String overtone,
         String overtoneFace,
         String overtoneRest,
@@ -85,33 +79,6 @@ record SkinView(
     /** A point to be dragged. */
     record Handle(String key, double x, double y) {}
 
-    /** The small pebble field. */
-    record FieldBox(
-            List<PebbleField.Tick> ticks,
-            List<PebbleField.Stone> stones,
-            List<PebbleField.Label> labels,
-            double usualX,
-            String ring,
-            List<Swatch> all,
-            double bracketTop,
-            double bracketBottom) {}
-
-    /** One stone of the column of all depths. */
-    record Swatch(String path, String colour) {}
-
-    /** Undertone as a cut slab. */
-    record Shares(
-            String slab,
-            double coolEnd,
-            double neutralEnd,
-            double oliveFrom,
-            int cool,
-            int neutral,
-            int warm,
-            int olive,
-            String leading,
-            String words) {}
-
     /** A zone's figures. */
     record Row(
             String name,
@@ -127,10 +94,6 @@ record SkinView(
 
     private static final double BOX_WIDTH = 492;
     private static final double BOX_HEIGHT = 600;
-    private static final double FIELD_WIDTH = 264;
-    private static final double FIELD_HEIGHT = 202;
-    private static final double SHARE_WIDTH = 360;
-    private static final Set<Zone> SMALL = EnumSet.of(Zone.LID, Zone.AROUND_NOSE, Zone.UPPER_LIP, Zone.AROUND_MOUTH);
     private static final Stones STONES = new Stones();
 
     static SkinView of(TakenReading taken, Picture picture, CardSighting card, SkinWords words) {
@@ -161,9 +124,9 @@ record SkinView(
                 skin.trust().within(),
                 words.verdict(taken),
                 cautions(skin, card, words),
-                target.map(t -> field(skin, t, words)).orElse(null),
+                target.map(t -> SkinField.of(skin, t, words)).orElse(null),
                 undertone
-                        .map(u -> shares(
+                        .map(u -> UndertoneSlab.of(
                                 u,
                                 (int) taken.said().keySet().stream()
                                         .filter(w -> w != Witness.MEASURED)
@@ -285,89 +248,6 @@ record SkinView(
         return Remarks.on(card, skin.quality()).stream()
                 .map(r -> words.say("remark." + r.code().name(), r.args().toArray()))
                 .toList();
-    }
-
-    // ---- the field ----
-
-    private static FieldBox field(SkinReading skin, MatchTarget target, SkinWords words) {
-        FieldPlace middle = FieldPlace.of(target.colour());
-        double spanL = 5;
-        double spanH = 10;
-        for (ZoneReading z : skin.zones()) {
-            FieldPlace p = FieldPlace.of(z.colour());
-            spanL = Math.max(spanL, 1.2 * Math.abs(p.lightness() - middle.lightness()) + .6);
-            spanH = Math.max(spanH, 1.25 * Math.abs(p.lean() - middle.lean()) + 1);
-        }
-        PebbleField field =
-                new PebbleField(FIELD_WIDTH, FIELD_HEIGHT, middle, Math.min(spanH, 24), Math.min(spanL, 12));
-        List<PebbleField.Shade> shades = new ArrayList<>();
-        for (ZoneReading z : skin.zones()) {
-            if (SMALL.contains(z.zone())) {
-                continue;
-            }
-            shades.add(new PebbleField.Shade(
-                    "zone-" + z.zone(),
-                    words.say("zone." + z.zone()),
-                    Srgb.hex(z.colour()),
-                    FieldPlace.of(z.colour()),
-                    0,
-                    null,
-                    true,
-                    null,
-                    words.say("zone." + z.zone())));
-        }
-        double cx = FIELD_WIDTH / 2;
-        double cy = FIELD_HEIGHT / 2;
-        field.place(shades, 12, 12);
-        List<Swatch> all = new ArrayList<>();
-        double step = FIELD_HEIGHT / 13;
-        for (int i = 0; i < 13; i++) {
-            Lab usual = ReferenceCurve.at(78 - 4 * i);
-            all.add(new Swatch(STONES.pebble("depth-" + i, 10, step * (i + .5), 6.6), Srgb.hex(usual)));
-        }
-        double perL = step / 4;
-        return new FieldBox(
-                field.ticks(2),
-                field.stones(),
-                field.labels(),
-                field.usualX(),
-                STONES.pebble("ring", cx, cy, 21),
-                all,
-                step / 2 + (78 - middle.lightness() - 5) * perL,
-                step / 2 + (78 - middle.lightness() + 5) * perL);
-    }
-
-    static Shares shares(Undertone u, int said, SkinWords words) {
-        double coolEnd = SHARE_WIDTH * u.cool();
-        double neutralEnd = SHARE_WIDTH * (u.cool() + u.neutral());
-        double from = u.leading() == Undertone.Family.WARM
-                ? neutralEnd
-                : u.leading() == Undertone.Family.NEUTRAL ? coolEnd : 0;
-        double end = u.leading() == Undertone.Family.WARM
-                ? SHARE_WIDTH
-                : u.leading() == Undertone.Family.NEUTRAL ? neutralEnd : coolEnd;
-        double oliveFrom = u.olive() < .1 ? SHARE_WIDTH : end - (end - from) * u.olive();
-        String basis = said > 0
-                ? words.say("undertone.witnesses", said)
-                : words.say(u.sheltered() ? "undertone.sheltered" : "undertone.exposed");
-        String lean = words.say(
-                "undertone.lean." + (u.leanDegrees() > 1 ? "golden" : u.leanDegrees() < -1 ? "pink" : "usual"),
-                String.format(Locale.ROOT, "%.0f", Math.abs(u.leanDegrees())));
-        return new Shares(
-                STONES.slab("undertone", 0, 0, SHARE_WIDTH, 46),
-                coolEnd,
-                neutralEnd,
-                oliveFrom,
-                percent(u.cool()),
-                percent(u.neutral()),
-                100 - percent(u.cool()) - percent(u.neutral()),
-                percent(u.olive()),
-                u.leading().name(),
-                basis + " " + lean);
-    }
-
-    private static int percent(double share) {
-        return (int) Math.round(100 * share);
     }
 
     private static Row row(ZoneReading z, SkinWords words) {

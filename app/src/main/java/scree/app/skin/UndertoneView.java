@@ -25,8 +25,8 @@ import scree.core.skin.Zone;
 /** What the undertone bench shows: the shares, every witness as a stone on the slope from cool to warm, the tests. */
 record UndertoneView(
         String heading,
-        SkinView.Shares shares,
-        int peach,
+        UndertoneSlab shares,
+        Integer peach,
         List<Stone> stones,
         String conflict,
         String redFace,
@@ -79,14 +79,16 @@ record UndertoneView(
             SkinWords words) {
         return new UndertoneView(
                 taken == null ? words.say("bench.heading.none") : words.verdict(taken),
-                verdict.map(v -> SkinView.shares(
+                verdict.map(v -> UndertoneSlab.of(
                                 v.undertone(),
                                 (int) said.keySet().stream()
                                         .filter(w -> w != Witness.MEASURED)
                                         .count(),
                                 words))
                         .orElse(null),
-                verdict.map(v -> (int) Math.round(100 * v.peach())).orElse(0),
+                verdict.filter(UndertoneVerdict::peachShows)
+                        .map(v -> (int) Math.round(100 * v.peach()))
+                        .orElse(null),
                 verdict.map(v -> stones(v, words)).orElse(List.of()),
                 verdict.flatMap(UndertoneVerdict::conflict)
                         .map(c -> conflict(c, verdict.get(), words))

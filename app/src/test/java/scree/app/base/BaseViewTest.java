@@ -171,6 +171,16 @@ class BaseViewTest {
         assertThat(view(list(62)).asked().powders()).isFalse();
     }
 
+    /** A press moves by half of the model; past the last step there is nothing to press. */
+    @ParameterizedTest
+    @CsvSource({"0, , 0.5", "0.25, 0, 0.75", "1, 0.5, 1.5", "1.75, 1.25, 2", "2, 1.5, "})
+    void powderIsTakenLessOrMoreUntilTheModelEnds(double strength, Double less, Double more) {
+        BaseSetting setting = BaseSetting.usual().withPowder(strength);
+        BaseView view = view(one(product(7, PAN, Form.POWDER), SKIN, setting, List.of(), List.of()));
+        assertThat(view.asked().lessPowder()).isEqualTo(less);
+        assertThat(view.asked().morePowder()).isEqualTo(more);
+    }
+
     @ParameterizedTest
     @EnumSource(Wear.Code.class)
     void everyReasonAgainstAWearIsLoudAndEveryNoteQuiet(Wear.Code code) {

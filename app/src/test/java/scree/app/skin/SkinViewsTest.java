@@ -31,7 +31,9 @@ import scree.core.skin.Answer;
 import scree.core.skin.ReferenceCurve;
 import scree.core.skin.SkinReading;
 import scree.core.skin.Testimony;
+import scree.core.skin.Undertone;
 import scree.core.skin.UndertoneBench;
+import scree.core.skin.UndertoneVerdict;
 import scree.core.skin.Witness;
 import scree.core.skin.Zone;
 import scree.core.skin.ZoneReading;
@@ -244,7 +246,7 @@ class SkinViewsTest {
     void theCutsOfTheSlabFollowTheShares(Draw draw) {
         double l = draw.between(30, 78);
         double lean = draw.between(-14, 14);
-        SkinView.Shares s = view(taken(face(l, lean), SkinReading.Trust.COLOUR_CARD, Set.of()), CARD)
+        UndertoneSlab s = view(taken(face(l, lean), SkinReading.Trust.COLOUR_CARD, Set.of()), CARD)
                 .shares();
         assertThat(s.cool() + s.neutral() + s.warm()).isEqualTo(100);
         assertThat(s.coolEnd()).isBetween(0.0, s.neutralEnd());
@@ -253,6 +255,33 @@ class SkinViewsTest {
         assertThat(s.words()).isNotBlank();
         if (Math.abs(lean) > 8) {
             assertThat(s.leading()).isEqualTo(lean < 0 ? "COOL" : "WARM");
+        }
+    }
+
+    /** The hatch of an olive cast lies within the leading part, from its right end inward by its share; a breath of it is not drawn. */
+    @ParameterizedTest
+    @CsvSource({
+        ".6, .3, .1, .05, false, 360", // COOL leads
+        ".6, .3, .1, .5,  true,  108",
+        ".1, .7, .2, .5,  true,  162", // NEUTRAL: from 36 to 288
+        ".1, .2, .7, 1,   true,  108", // WARM: from 108 to 360
+        ".1, .2, .7, .1,  true,  334.8"
+    })
+    void theOliveHatchLiesInTheLeadingPart(
+            double cool, double neutral, double warm, double olive, boolean shows, double from) {
+        UndertoneSlab slab = UndertoneSlab.of(new Undertone(cool, neutral, warm, olive, 0, true), 0, WORDS);
+        assertThat(slab.oliveShows()).isEqualTo(shows);
+        assertThat(slab.oliveFrom()).isCloseTo(from, within(.01));
+    }
+
+    @Test
+    void aPeachyCastIsShownWithItsShareFromWhereItMeansSomething() {
+        Undertone warm = new Undertone(.1, .2, .7, 0, 5, true);
+        for (double peach : new double[] {0, .29, .3, .8}) {
+            var verdict = new UndertoneVerdict(warm, peach, List.of(), Optional.empty());
+            Integer shown = UndertoneView.of(null, null, Map.of(), Optional.of(verdict), WORDS)
+                    .peach();
+            assertThat(shown).isEqualTo(peach < .3 ? null : Integer.valueOf((int) Math.round(100 * peach)));
         }
     }
 

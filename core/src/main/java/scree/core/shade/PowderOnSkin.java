@@ -29,6 +29,10 @@ public final class PowderOnSkin {
 
     /** One answer moves the strength by this. House choice: four answers from the model to none or double. */
     private static final double STEP = 0.25;
+    /** Asking for more or less by hand moves it by this. House choice: two answers. */
+    public static final double BY_HAND = 0.5;
+    /** The most of the model that an eye may confirm: double. House choice. */
+    private static final double MOST = 2;
 
     private PowderOnSkin() {}
 
@@ -44,6 +48,11 @@ public final class PowderOnSkin {
         return strength < 1 - STEP ? Taken.LESS : strength > 1 + STEP ? Taken.MORE : Taken.USUAL;
     }
 
+    /** Returns the strength nearest to a wish, 0 to 2. */
+    public static double within(double strength) {
+        return Math.max(0, Math.min(MOST, strength));
+    }
+
     /** Returns by how much the strength moves after what was seen of a powder beside the skin. */
     public static double moved(DryDown.Answer seen) {
         return seen == DryDown.Answer.TOO_DEEP ? STEP : seen == DryDown.Answer.TOO_LIGHT ? -STEP : 0;
@@ -57,7 +66,7 @@ public final class PowderOnSkin {
      * @param strength how much of the model the artist's eye confirms, 0 (none) to 2 (double); 1 is the model
      */
     public static double wetting(SkinType type, boolean moist, double strength) {
-        Check.inRange("strength of the powder model", strength, 0, 2, "1 is the model, 0 leaves pan colour");
+        Check.inRange("strength of the powder model", strength, 0, MOST, "1 is the model, 0 leaves pan colour");
         double factor = switch (type == null ? SkinType.NORMAL : type) {
             case DRY -> DRY;
             case NORMAL -> NORMAL;

@@ -30,6 +30,9 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
     private static final double OLIVE_SOFTNESS = 1.2;
     private static final double YELLOW_SLACK = 1;
 
+    /** From this an olive cast is shown beside the families, if not yet said in the name. House choice: less lies within the doubt. */
+    private static final double OLIVE_SHOWS = 0.1;
+
     /** How much of an olive cast there is to say. */
     public enum Olive {
         NONE,
@@ -40,6 +43,11 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
     /** Returns how much of an olive cast there is to say. */
     public Olive cast() {
         return olive > OLIVE_CLEAR ? Olive.CLEAR : olive > OLIVE_QUIET ? Olive.QUIET : Olive.NONE;
+    }
+
+    /** Returns whether an olive cast is worth showing beside the families. */
+    public boolean oliveShows() {
+        return olive >= OLIVE_SHOWS;
     }
 
     /** The three families. */

@@ -15,9 +15,16 @@ import scree.core.skin.Undertone.Family;
 public record UndertoneVerdict(Undertone undertone, double peach, List<Heard> heard, Optional<Conflict> conflict) {
     /** From this a rosy-golden cast is said. House choice: as an olive one is said plainly. */
     private static final double PEACHY = 0.6;
+    /** From this it is shown with its share, if not yet said in the name. House choice: as an olive one is said quietly. */
+    private static final double PEACH_SHOWS = 0.3;
 
     public UndertoneVerdict {
         heard = List.copyOf(heard);
+    }
+
+    /** Returns whether a rosy-golden cast is worth showing with its share. */
+    public boolean peachShows() {
+        return peach >= PEACH_SHOWS;
     }
 
     /** Returns whether a rosy-golden cast is to be said. */

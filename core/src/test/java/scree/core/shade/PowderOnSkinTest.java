@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import scree.core.colour.Lab;
 import scree.core.skin.ReferenceCurve;
 import scree.core.skin.SkinType;
@@ -41,6 +43,14 @@ class PowderOnSkinTest {
     void itFallsByACoupleOfStepsAtMost() {
         assertThat(falls(ReferenceCurve.at(72), SkinType.NORMAL)).isBetween(1.5, 5.0);
         assertThat(falls(ReferenceCurve.at(40), SkinType.OILY)).isBetween(3.0, 9.0);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"-0.5, 0", "0, 0", "1.25, 1.25", "2, 2", "2.5, 2"})
+    void aStrengthIsKeptWithinWhatTheModelBears(double wish, double kept) {
+        assertThat(PowderOnSkin.within(wish)).isEqualTo(kept);
+        assertThat(PowderOnSkin.wetting(SkinType.OILY, true, PowderOnSkin.within(wish)))
+                .isGreaterThanOrEqualTo(1);
     }
 
     @Test
