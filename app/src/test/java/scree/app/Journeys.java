@@ -15,6 +15,7 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.ElementNotInteractableException;
@@ -42,6 +43,7 @@ import org.springframework.test.context.TestPropertySource;
             "spring.flyway.default-schema=journey"
         })
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@ResourceLock("browser")
 abstract class Journeys {
     @LocalServerPort
     int port;

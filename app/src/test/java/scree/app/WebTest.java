@@ -8,9 +8,12 @@ import java.lang.annotation.Target;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
 import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.ComponentScan.Filter;
+import org.springframework.context.annotation.FilterType;
 import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
@@ -56,11 +59,13 @@ import scree.app.web.Origin;
 
 /**
  * All pages before services that are mocked, at a time that stands still. One context serves every test class that bears this: a
- * context takes ten seconds, so a class adds no bean and no mock of its own, it asks for the mocks that it needs.
+ * context takes ten seconds, so a class adds no bean and no mock of its own, it asks for the mocks that it needs, one class
+ * after the other.
  */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
-@WebMvcTest
+@ResourceLock("mocks")
+@WebMvcTest(includeFilters = @Filter(type = FilterType.REGEX, pattern = "scree\\.app\\..*Words"))
 @Import({SecurityConfig.class, Gaps.class, KitCsv.class, Sights.class, Tones.class, WebTest.StoppedClock.class})
 @MockitoBean(
         types = {

@@ -2,9 +2,7 @@ package scree.app.base;
 
 import java.time.Clock;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -36,7 +34,8 @@ class BaseController {
     private final Sights sights;
     private final Sittings sittings;
     private final Cairns cairns;
-    private final MessageSource messages;
+    private final BaseWords words;
+    private final LightWords lightWords;
     private final Clock clock;
 
     BaseController(
@@ -45,14 +44,16 @@ class BaseController {
             Sights sights,
             Sittings sittings,
             Cairns cairns,
-            MessageSource messages,
+            BaseWords words,
+            LightWords lightWords,
             Clock clock) {
         this.sights = sights;
         this.bases = bases;
         this.settings = settings;
         this.sittings = sittings;
         this.cairns = cairns;
-        this.messages = messages;
+        this.words = words;
+        this.lightWords = lightWords;
         this.clock = clock;
     }
 
@@ -81,33 +82,27 @@ class BaseController {
     /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
     @Transactional(readOnly = true)
-    String page(@CurrentMember Member me, @PathVariable long id, Wish wish, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Wish wish, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "base"));
-        fill(me, id, wish, model, locale);
+        fill(me, id, wish, model);
         return "base/page";
     }
 
     @GetMapping(headers = "HX-Request")
-    String work(@CurrentMember Member me, @PathVariable long id, Wish wish, Model model, Locale locale) {
-        fill(me, id, wish, model, locale);
+    String work(@CurrentMember Member me, @PathVariable long id, Wish wish, Model model) {
+        fill(me, id, wish, model);
         return "base/page :: work";
     }
 
     @PostMapping("/stripe")
-    String stripe(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam long product,
-            Wish wish,
-            Model model,
-            Locale locale) {
+    String stripe(@CurrentMember Member me, @PathVariable long id, @RequestParam long product, Wish wish, Model model) {
         List<Long> now = bases.shortlist(me.studio(), id, wish.filter())
                 .map(list -> list.stripes().stream().map(r -> r.product().id()).toList())
                 .orElse(List.of());
         bases.toggleStripe(me.studio(), id, product, now);
-        return work(me, id, wish, model, locale);
+        return work(me, id, wish, model);
     }
 
     @PostMapping("/school")
@@ -116,10 +111,9 @@ class BaseController {
             @PathVariable long id,
             @RequestParam MatchTarget.School school,
             Wish wish,
-            Model model,
-            Locale locale) {
+            Model model) {
         settings.school(me.studio(), id, school);
-        return work(me, id, wish, model, locale);
+        return work(me, id, wish, model);
     }
 
     @PostMapping("/ask")
@@ -128,35 +122,23 @@ class BaseController {
             @PathVariable long id,
             @RequestParam BaseSetting.Ask ask,
             Wish wish,
-            Model model,
-            Locale locale) {
+            Model model) {
         settings.toggle(me.studio(), id, ask);
-        return work(me, id, wish, model, locale);
+        return work(me, id, wish, model);
     }
 
     @PostMapping("/powder")
     String powder(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam double strength,
-            Wish wish,
-            Model model,
-            Locale locale) {
+            @CurrentMember Member me, @PathVariable long id, @RequestParam double strength, Wish wish, Model model) {
         settings.powder(me.studio(), id, strength);
-        return work(me, id, wish, model, locale);
+        return work(me, id, wish, model);
     }
 
     /** Starts the primer's time; 0 minutes take it away. */
     @PostMapping("/primer")
-    String primer(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam int minutes,
-            Wish wish,
-            Model model,
-            Locale locale) {
+    String primer(@CurrentMember Member me, @PathVariable long id, @RequestParam int minutes, Wish wish, Model model) {
         settings.primer(me.studio(), id, minutes);
-        return work(me, id, wish, model, locale);
+        return work(me, id, wish, model);
     }
 
     @PostMapping("/take")
@@ -167,23 +149,20 @@ class BaseController {
             @RequestParam(defaultValue = "") String note,
             @RequestParam(defaultValue = "0") long instead,
             Wish wish,
-            Model model,
-            Locale locale) {
+            Model model) {
         if (note.length() > LONGEST_NOTE) {
-            model.addAttribute(
-                    "refused",
-                    messages.getMessage("base.note.long", new Object[] {note.length(), LONGEST_NOTE}, locale));
+            model.addAttribute("refused", words.say("base.note.long", note.length(), LONGEST_NOTE));
             model.addAttribute("note", note);
-            return page(me, id, wish, model, locale);
+            return page(me, id, wish, model);
         }
         Shortlist.Ranked standing = bases.standing(me.studio(), id, product).orElseThrow(() -> new NotHere("base"));
-        String overruled = new BaseWords(messages, locale).overruled(standing);
+        String overruled = words.overruled(standing);
         try {
             bases.take(me, id, standing, note.isBlank() ? null : note.strip(), cut(overruled), instead);
         } catch (StaleSave meanwhile) {
-            model.addAttribute("refused", BaseWords.meanwhile(meanwhile, messages, locale));
+            model.addAttribute("refused", words.meanwhile(meanwhile));
             model.addAttribute("note", note);
-            return page(me, id, wish, model, locale);
+            return page(me, id, wish, model);
         }
         return "redirect:/sittings/" + id + "/base?taken" + wish.query();
     }
@@ -199,8 +178,7 @@ class BaseController {
         return overruled == null ? null : overruled.substring(0, Math.min(500, overruled.length()));
     }
 
-    private void fill(Member me, long id, Wish wish, Model model, Locale locale) {
-        BaseWords words = new BaseWords(messages, locale);
+    private void fill(Member me, long id, Wish wish, Model model) {
         model.addAttribute("sittingId", id);
         model.addAttribute("wish", wish);
         model.addAttribute("forms", Form.values());
@@ -209,8 +187,7 @@ class BaseController {
         model.addAttribute("schools", MatchTarget.School.values());
         model.addAttribute("former", bases.former(me.studio(), id).orElse(null));
         bases.shortlist(me.studio(), id, wish.filter()).ifPresent(list -> {
-            Optional<String> reason = new LightWords(messages, locale)
-                    .reasons(list.light()).stream().findFirst();
+            Optional<String> reason = lightWords.reasons(list.light()).stream().findFirst();
             model.addAttribute(
                     "view",
                     BaseView.of(

@@ -5,18 +5,18 @@ import org.springframework.stereotype.Component;
 import scree.app.look.Cairn;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.StageOfSitting;
-import scree.app.sitting.StageWords;
 import scree.app.skin.Readings;
 import scree.app.studio.StudioId;
+import scree.app.web.Words;
 import scree.core.colour.Srgb;
 
 @Component
 class BaseStage implements StageOfSitting {
     private final Bases bases;
     private final Readings readings;
-    private final StageWords words;
+    private final Words words;
 
-    BaseStage(Bases bases, Readings readings, StageWords words) {
+    BaseStage(Bases bases, Readings readings, Words words) {
         this.words = words;
         this.bases = bases;
         this.readings = readings;

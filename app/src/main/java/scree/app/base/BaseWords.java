@@ -2,28 +2,21 @@ package scree.app.base;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import scree.app.kit.Product;
 import scree.app.look.Figures;
 import scree.app.web.StaleSave;
+import scree.app.web.Words;
 import scree.core.reason.Reason;
 import scree.core.reason.Severity;
 import scree.core.shade.Nearness;
 
 /** Puts figures and reasons of the Base stage into words. */
-public final class BaseWords {
-    private final MessageSource messages;
-    private final Locale locale;
-
-    public BaseWords(MessageSource messages, Locale locale) {
-        this.messages = messages;
-        this.locale = locale;
-    }
-
-    /** Returns the message under a key. */
-    public String say(String key, Object... args) {
-        return messages.getMessage(key, args.length == 0 ? null : args, locale);
+@Component
+public class BaseWords extends Words {
+    public BaseWords(MessageSource messages) {
+        super(messages);
     }
 
     /** Puts axes of difference into one or two short sentences. */
@@ -53,8 +46,8 @@ public final class BaseWords {
 
     String what(Product p) {
         return say("form." + p.form()) + ", "
-                + say("finish." + p.finish()).toLowerCase(locale) + ", "
-                + say("coverage." + p.coverage()).toLowerCase(locale);
+                + say("finish." + p.finish()).toLowerCase(locale()) + ", "
+                + say("coverage." + p.coverage()).toLowerCase(locale());
     }
 
     /** Says a difference, ΔE00, as an artist would. */
@@ -74,9 +67,9 @@ public final class BaseWords {
     }
 
     /** Returns what to say when another base was taken meanwhile: which, and what pressing again does. */
-    public static String meanwhile(StaleSave stale, MessageSource messages, Locale locale) {
+    public String meanwhile(StaleSave stale) {
         return stale.stored() instanceof BaseChoice other
-                ? messages.getMessage("base.meanwhile", new Object[] {other.fullName()}, locale)
-                : messages.getMessage("base.meanwhile.off", null, locale);
+                ? say("base.meanwhile", other.fullName())
+                : say("base.meanwhile.off");
     }
 }

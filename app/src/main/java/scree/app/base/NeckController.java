@@ -1,8 +1,6 @@
 package scree.app.base;
 
-import java.util.Locale;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -26,49 +24,43 @@ class NeckController {
     private final BaseSettings settings;
     private final Sittings sittings;
     private final Cairns cairns;
-    private final MessageSource messages;
+    private final BaseWords words;
 
-    NeckController(
-            NeckBridges bridges, BaseSettings settings, Sittings sittings, Cairns cairns, MessageSource messages) {
+    NeckController(NeckBridges bridges, BaseSettings settings, Sittings sittings, Cairns cairns, BaseWords words) {
         this.bridges = bridges;
         this.settings = settings;
         this.sittings = sittings;
         this.cairns = cairns;
-        this.messages = messages;
+        this.words = words;
     }
 
     /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
     @Transactional(readOnly = true)
-    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "base"));
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "base/neck";
     }
 
     @PostMapping("/collar")
-    String collar(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String collar(@CurrentMember Member me, @PathVariable long id, Model model) {
         settings.toggle(me.studio(), id, BaseSetting.Ask.LIGHT_COLLAR);
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "base/neck :: work";
     }
 
     /** Keeps a way with the base that was taken. */
     @PostMapping("/keep")
-    String keep(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam NeckBridge.Way way,
-            Model model,
-            Locale locale) {
+    String keep(@CurrentMember Member me, @PathVariable long id, @RequestParam NeckBridge.Way way, Model model) {
         bridges.keep(me.studio(), id, way);
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "base/neck :: work";
     }
 
-    private void fill(Member me, long id, Model model, Locale locale) {
+    private void fill(Member me, long id, Model model) {
         model.addAttribute("sittingId", id);
         Optional<NeckBridges.Answer> answer = bridges.of(me.studio(), id);
         model.addAttribute("taken", answer.map(NeckBridges.Answer::taken).orElse(false));
@@ -82,6 +74,6 @@ class NeckController {
                         a.shades(),
                         a.lightCollar(),
                         a.kept(),
-                        new BaseWords(messages, locale))));
+                        words)));
     }
 }

@@ -2,11 +2,9 @@ package scree.app.base;
 
 import java.time.Clock;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -40,7 +38,7 @@ class StripesController {
     private final Meters meters;
     private final Sittings sittings;
     private final Cairns cairns;
-    private final MessageSource messages;
+    private final BaseWords words;
     private final Clock clock;
     private final StudioTime time;
 
@@ -52,7 +50,7 @@ class StripesController {
             Meters meters,
             Sittings sittings,
             Cairns cairns,
-            MessageSource messages,
+            BaseWords words,
             Clock clock,
             StudioTime time) {
         this.bases = bases;
@@ -62,7 +60,7 @@ class StripesController {
         this.meters = meters;
         this.sittings = sittings;
         this.cairns = cairns;
-        this.messages = messages;
+        this.words = words;
         this.clock = clock;
         this.time = time;
     }
@@ -87,17 +85,17 @@ class StripesController {
     /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
     @Transactional(readOnly = true)
-    String page(@CurrentMember Member me, @PathVariable long id, Sight sight, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Sight sight, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "base"));
-        fill(me, id, sight, model, locale);
+        fill(me, id, sight, model);
         return "base/stripes";
     }
 
     @GetMapping(headers = "HX-Request")
-    String work(@CurrentMember Member me, @PathVariable long id, Sight sight, Model model, Locale locale) {
-        fill(me, id, sight, model, locale);
+    String work(@CurrentMember Member me, @PathVariable long id, Sight sight, Model model) {
+        fill(me, id, sight, model);
         return "base/stripes :: work";
     }
 
@@ -109,8 +107,7 @@ class StripesController {
             @RequestParam(required = false) Long product,
             @RequestParam(defaultValue = "0") int minutes,
             Sight sight,
-            Model model,
-            Locale locale) {
+            Model model) {
         Map<Long, StripeWatch> lying = tests.watched(me.studio(), id);
         List<Long> products = product != null
                 ? List.of(product)
@@ -121,19 +118,13 @@ class StripesController {
                                 .toList())
                         .orElse(List.of());
         tests.lay(me.studio(), id, products, minutes);
-        return work(me, id, new Sight(null, sight.coat(), sight.look()), model, locale);
+        return work(me, id, new Sight(null, sight.coat(), sight.look()), model);
     }
 
     @PostMapping("/lift")
-    String lift(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam long product,
-            Sight sight,
-            Model model,
-            Locale locale) {
+    String lift(@CurrentMember Member me, @PathVariable long id, @RequestParam long product, Sight sight, Model model) {
         tests.lift(me.studio(), id, product);
-        return work(me, id, sight, model, locale);
+        return work(me, id, sight, model);
     }
 
     @PostMapping("/answer")
@@ -143,26 +134,20 @@ class StripesController {
             @RequestParam long product,
             @RequestParam DryDown.Answer answer,
             Sight sight,
-            Model model,
-            Locale locale) {
+            Model model) {
         tests.answer(me, id, product, answer);
-        return work(me, id, sight, model, locale);
+        return work(me, id, sight, model);
     }
 
     @PostMapping("/measure")
     String measure(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam long product,
-            Sight sight,
-            Model model,
-            Locale locale) {
+            @CurrentMember Member me, @PathVariable long id, @RequestParam long product, Sight sight, Model model) {
         try {
             tests.measure(me, id, product);
         } catch (MeterTrouble trouble) {
-            model.addAttribute("refused", messages.getMessage("meter.skin." + trouble.why(), null, locale));
+            model.addAttribute("refused", words.say("meter.skin." + trouble.why()));
         }
-        return work(me, id, sight, model, locale);
+        return work(me, id, sight, model);
     }
 
     /** Takes one observation of a product back. */
@@ -173,13 +158,12 @@ class StripesController {
             @RequestParam long product,
             @RequestParam long seen,
             Sight sight,
-            Model model,
-            Locale locale) {
+            Model model) {
         dryDowns.forget(me.studio(), product, seen);
-        return work(me, id, sight, model, locale);
+        return work(me, id, sight, model);
     }
 
-    private void fill(Member me, long id, Sight sight, Model model, Locale locale) {
+    private void fill(Member me, long id, Sight sight, Model model) {
         model.addAttribute("sittingId", id);
         model.addAttribute("coats", Coat.values());
         model.addAttribute("looks", Look.values());
@@ -201,7 +185,7 @@ class StripesController {
                             sight.in(),
                             clock.instant(),
                             time.zone(me.studio()),
-                            new BaseWords(messages, locale)));
+                            words));
         });
     }
 }

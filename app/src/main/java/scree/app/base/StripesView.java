@@ -65,6 +65,10 @@ record StripesView(
     static final double WIDTH = 960;
     static final double HALF = 100;
     private static final String LETTERS = "ABC";
+    private static final double SWIPE_TOP = 42;
+    private static final double SWIPE_BOTTOM = 262;
+    /** Minutes to look at when nothing is laid yet. */
+    private static final double USUAL_MINUTES = 12;
 
     static StripesView of(
             Shortlist list,
@@ -80,44 +84,26 @@ record StripesView(
         double longest = list.stripes().stream()
                 .mapToDouble(r -> minutes(r.product(), watched))
                 .max()
-                .orElse(12);
+                .orElse(USUAL_MINUTES);
         double minutes = Math.max(0, Math.min(longest, asked.orElse(longest)));
         List<Drawn> drawn = new ArrayList<>();
         List<String> traps = new ArrayList<>();
         for (int i = 0; i < list.stripes().size(); i++) {
             Shortlist.Ranked r = list.stripes().get(i);
-            String letter = LETTERS.substring(i, i + 1);
-            StripeSight.Stripe stripe = new StripeSight.Stripe(
-                    r.powder() ? r.onSkin() : r.product().wet(),
-                    r.onSkin(),
-                    r.product().contrastRatio(),
-                    minutes(r.product(), watched));
-            StripeSight.Seen at = sight.see(stripe, new Moment(minutes, coat, look));
-            Map<Look, Double> everywhere = sight.everywhere(stripe);
-            StripeSight.trap(everywhere)
-                    .ifPresent(t -> traps.add(words.say(
-                            "stripes.trap",
-                            letter,
-                            words.say("look.in." + t),
-                            Figures.one(everywhere.get(t)),
-                            Figures.one(everywhere.get(Look.DAYLIGHT)))));
-            double x = WIDTH / 3 * i + WIDTH / 6 - HALF;
             Product p = r.product();
-            drawn.add(new Drawn(
-                    p.id(),
-                    letter,
-                    p.fullName(),
-                    BaseView.swipe(p.stoneId(), x, HALF, 42, 262, true)
-                            + BaseView.swipe(p.stoneId(), x, HALF, 42, 262, false),
-                    x,
-                    BaseView.stops(at.over()),
-                    words.nearness(at.difference()),
-                    at.difference(),
-                    Figures.one(at.difference()),
+            StripeSight.Stripe stripe = new StripeSight.Stripe(
+                    r.powder() ? r.onSkin() : p.wet(), r.onSkin(), p.contrastRatio(), minutes(p, watched));
+            Map<Look, Double> everywhere = sight.everywhere(stripe);
+            String letter = LETTERS.substring(i, i + 1);
+            StripeSight.trap(everywhere).ifPresent(t -> traps.add(trap(letter, t, everywhere, words)));
+            drawn.add(drawn(
+                    r,
+                    i,
+                    sight.see(stripe, new Moment(minutes, coat, look)),
                     lights(everywhere, words),
                     time(watched.get(p.id()), p, now),
-                    r.powder(),
-                    learned(p, seen.getOrDefault(p.id(), List.of()), zone, words)));
+                    learned(p, seen.getOrDefault(p.id(), List.of()), zone, words),
+                    words));
         }
         return new StripesView(
                 verdict(drawn, minutes < longest, look, words),
@@ -130,6 +116,42 @@ record StripesView(
                 list.target().colour().lightness() <= 52,
                 drawn,
                 drawn.stream().anyMatch(d -> d.time().secondsLeft() == null));
+    }
+
+    private static Drawn drawn(
+            Shortlist.Ranked r,
+            int i,
+            StripeSight.Seen at,
+            List<InLight> lights,
+            Time time,
+            Learned learned,
+            BaseWords words) {
+        Product p = r.product();
+        double x = WIDTH / 3 * i + WIDTH / 6 - HALF;
+        return new Drawn(
+                p.id(),
+                LETTERS.substring(i, i + 1),
+                p.fullName(),
+                BaseView.swipe(p.stoneId(), x, HALF, SWIPE_TOP, SWIPE_BOTTOM, true)
+                        + BaseView.swipe(p.stoneId(), x, HALF, SWIPE_TOP, SWIPE_BOTTOM, false),
+                x,
+                BaseView.stops(at.over()),
+                words.nearness(at.difference()),
+                at.difference(),
+                Figures.one(at.difference()),
+                lights,
+                time,
+                r.powder(),
+                learned);
+    }
+
+    private static String trap(String letter, Look in, Map<Look, Double> everywhere, BaseWords words) {
+        return words.say(
+                "stripes.trap",
+                letter,
+                words.say("look.in." + in),
+                Figures.one(everywhere.get(in)),
+                Figures.one(everywhere.get(Look.DAYLIGHT)));
     }
 
     private static double minutes(Product p, Map<Long, StripeWatch> watched) {

@@ -1,7 +1,5 @@
 package scree.app.base;
 
-import java.util.Locale;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -25,27 +23,26 @@ class ToneController {
     private final Bases bases;
     private final Sittings sittings;
     private final Cairns cairns;
-    private final MessageSource messages;
+    private final BaseWords words;
 
-    ToneController(Tones tones, Bases bases, Sittings sittings, Cairns cairns, MessageSource messages) {
+    ToneController(Tones tones, Bases bases, Sittings sittings, Cairns cairns, BaseWords words) {
         this.tones = tones;
         this.bases = bases;
         this.sittings = sittings;
         this.cairns = cairns;
-        this.messages = messages;
+        this.words = words;
     }
 
     /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
     @Transactional(readOnly = true)
-    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("sittingId", id);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "base"));
         model.addAttribute("taken", bases.choice(me.studio(), id).orElse(null));
         model.addAttribute("former", bases.former(me.studio(), id).orElse(null));
-        BaseWords words = new BaseWords(messages, locale);
         tones.of(me.studio(), id).ifPresent(w -> model.addAttribute("view", TonesView.of(w, words)));
         return "base/tones";
     }
@@ -57,13 +54,12 @@ class ToneController {
             @RequestParam long inner,
             @RequestParam long outer,
             @RequestParam(defaultValue = "0") long instead,
-            Model model,
-            Locale locale) {
+            Model model) {
         try {
-            tones.take(me, id, inner, outer, instead, new BaseWords(messages, locale));
+            tones.take(me, id, inner, outer, instead, words);
         } catch (StaleSave meanwhile) {
-            model.addAttribute("refused", BaseWords.meanwhile(meanwhile, messages, locale));
-            return page(me, id, model, locale);
+            model.addAttribute("refused", words.meanwhile(meanwhile));
+            return page(me, id, model);
         }
         return "redirect:/sittings/" + id + "/base/tones?taken";
     }

@@ -5,8 +5,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import org.springframework.context.MessageSource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -21,6 +19,7 @@ import org.springframework.web.multipart.MultipartFile;
 import scree.app.look.Figures;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.web.Words;
 import scree.core.colour.Srgb;
 import scree.core.image.CardField;
 import scree.core.image.CardLayout;
@@ -34,12 +33,12 @@ class CardController {
 
     private final Cards cards;
     private final CardPdf pdf;
-    private final MessageSource messages;
+    private final Words words;
 
-    CardController(Cards cards, CardPdf pdf, MessageSource messages) {
+    CardController(Cards cards, CardPdf pdf, Words words) {
         this.cards = cards;
         this.pdf = pdf;
-        this.messages = messages;
+        this.words = words;
     }
 
     /** A field as drawn on the page, in mm, with how far the print in use is off the design. */
@@ -90,9 +89,8 @@ class CardController {
     }
 
     @GetMapping("/card.pdf")
-    ResponseEntity<byte[]> print(Locale locale) {
-        List<String> words = Arrays.asList(
-                messages.getMessage("card.print.words", null, locale).split("\\|"));
+    ResponseEntity<byte[]> print() {
+        List<String> lines = Arrays.asList(words.say("card.print.words").split("\\|"));
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(
@@ -101,7 +99,7 @@ class CardController {
                                 .filename("scree-card.pdf")
                                 .build()
                                 .toString())
-                .body(pdf.write(words));
+                .body(pdf.write(lines));
     }
 
     @PostMapping
@@ -109,20 +107,18 @@ class CardController {
             @CurrentMember Member me,
             @RequestParam(defaultValue = "") String name,
             @RequestParam("values") MultipartFile values,
-            Model model,
-            Locale locale)
+            Model model)
             throws IOException {
         String print = name.isBlank() ? "my print" : name.strip();
         if (print.length() > 80 || values.isEmpty() || values.getSize() > MOST_BYTES) {
             String key =
                     print.length() > 80 ? "card.name.long" : values.isEmpty() ? "card.file.none" : "card.file.large";
-            return refused(me, name, messages.getMessage(key, null, locale), model);
+            return refused(me, name, words.say(key), model);
         }
         try {
             cards.use(me.studio(), print, new String(values.getBytes(), StandardCharsets.UTF_8));
         } catch (IllegalArgumentException e) {
-            return refused(
-                    me, name, messages.getMessage("card.file.refused", new Object[] {e.getMessage()}, locale), model);
+            return refused(me, name, words.say("card.file.refused", e.getMessage()), model);
         }
         return "redirect:/card?taken";
     }

@@ -2,9 +2,7 @@ package scree.app.face;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,22 +36,22 @@ class FaceController {
     private final Faces faces;
     private final Pictures pictures;
     private final Cairns cairns;
-    private final MessageSource messages;
+    private final FaceWords words;
 
-    FaceController(Sittings sittings, Faces faces, Pictures pictures, Cairns cairns, MessageSource messages) {
+    FaceController(Sittings sittings, Faces faces, Pictures pictures, Cairns cairns, FaceWords words) {
         this.sittings = sittings;
         this.faces = faces;
         this.pictures = pictures;
         this.cairns = cairns;
-        this.messages = messages;
+        this.words = words;
     }
 
     @GetMapping
-    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "face"));
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "face/page";
     }
 
@@ -64,15 +62,13 @@ class FaceController {
             @PathVariable long id,
             @RequestParam int found,
             @RequestParam(defaultValue = "") String mesh,
-            Model model,
-            Locale locale) {
-        return done(me, id, model, locale, () -> faces.guess(me, id, found, numbers(mesh)));
+            Model model) {
+        return done(me, id, model, () -> faces.guess(me, id, found, numbers(mesh)));
     }
 
     @PostMapping("/template")
-    String template(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam String taps, Model model, Locale locale) {
-        return done(me, id, model, locale, () -> {
+    String template(@CurrentMember Member me, @PathVariable long id, @RequestParam String taps, Model model) {
+        return done(me, id, model, () -> {
             List<Point> p = numbers(taps);
             if (p.size() != 3) {
                 throw new PointsRefused(PointsRefused.Why.NO_FACE);
@@ -89,31 +85,25 @@ class FaceController {
             @RequestParam double dx,
             @RequestParam double dy,
             @RequestParam(defaultValue = "false") boolean alike,
-            Model model,
-            Locale locale) {
+            Model model) {
         PointKey key = PointKey.parse(point).orElseThrow(() -> new NotHere("point"));
-        return done(me, id, model, locale, () -> faces.move(me, id, key, dx, dy, alike));
+        return done(me, id, model, () -> faces.move(me, id, key, dx, dy, alike));
     }
 
     @PostMapping("/confirm")
-    String confirm(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam Glance look, Model model, Locale locale) {
-        return done(me, id, model, locale, () -> faces.confirm(me, id, look));
+    String confirm(@CurrentMember Member me, @PathVariable long id, @RequestParam Glance look, Model model) {
+        return done(me, id, model, () -> faces.confirm(me, id, look));
     }
 
     @PostMapping("/tick")
-    String tick(@CurrentMember Member me, @PathVariable long id, @RequestParam Tick tick, Model model, Locale locale) {
-        return done(me, id, model, locale, () -> faces.tick(me, id, tick));
+    String tick(@CurrentMember Member me, @PathVariable long id, @RequestParam Tick tick, Model model) {
+        return done(me, id, model, () -> faces.tick(me, id, tick));
     }
 
     @PostMapping("/shape")
     String shape(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam(required = false) Shape shape,
-            Model model,
-            Locale locale) {
-        return done(me, id, model, locale, () -> faces.rule(me, id, shape));
+            @CurrentMember Member me, @PathVariable long id, @RequestParam(required = false) Shape shape, Model model) {
+        return done(me, id, model, () -> faces.rule(me, id, shape));
     }
 
     @PostMapping("/finding")
@@ -122,38 +112,36 @@ class FaceController {
             @PathVariable long id,
             @RequestParam Trait trait,
             @RequestParam(required = false) FaceSheet.TraitRuling.Say say,
-            Model model,
-            Locale locale) {
-        return done(me, id, model, locale, () -> faces.rule(me, id, trait, say));
+            Model model) {
+        return done(me, id, model, () -> faces.rule(me, id, trait, say));
     }
 
     @PostMapping("/undo")
-    String undo(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
-        return done(me, id, model, locale, () -> faces.undo(me.studio(), id));
+    String undo(@CurrentMember Member me, @PathVariable long id, Model model) {
+        return done(me, id, model, () -> faces.undo(me.studio(), id));
     }
 
     @PostMapping("/redo")
-    String redo(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
-        return done(me, id, model, locale, () -> faces.redo(me.studio(), id));
+    String redo(@CurrentMember Member me, @PathVariable long id, Model model) {
+        return done(me, id, model, () -> faces.redo(me.studio(), id));
     }
 
-    private String done(Member me, long id, Model model, Locale locale, Runnable change) {
+    private String done(Member me, long id, Model model, Runnable change) {
         sittings.get(me.studio(), id);
         try {
             change.run();
         } catch (PointsRefused refused) {
-            model.addAttribute("refused", messages.getMessage("points." + refused.why(), null, locale));
+            model.addAttribute("refused", words.say("points." + refused.why()));
         } catch (IllegalArgumentException nowhere) {
-            model.addAttribute("refused", messages.getMessage("points.OUTSIDE_PICTURE", null, locale));
+            model.addAttribute("refused", words.say("points.OUTSIDE_PICTURE"));
         } catch (UnreadableState unreadable) {
             // the page says so below, with the way out
         }
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "face/page :: work";
     }
 
-    private void fill(Member me, long id, Model model, Locale locale) {
-        FaceWords words = new FaceWords(messages, locale);
+    private void fill(Member me, long id, Model model) {
         model.addAttribute("sittingId", id);
         model.addAttribute("unreadable", faces.unreadable(me.studio(), id));
         Optional<Picture> newest = faces.picture(me.studio(), id);

@@ -1,9 +1,6 @@
 package scree.app.face;
 
-import java.util.Locale;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
-import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.stereotype.Component;
 import scree.app.look.Cairn;
 import scree.app.sitting.Sitting;
@@ -13,11 +10,11 @@ import scree.app.studio.StudioId;
 @Component
 class FaceStage implements StageOfSitting {
     private final Faces faces;
-    private final MessageSource messages;
+    private final FaceWords words;
 
-    FaceStage(Faces faces, MessageSource messages) {
+    FaceStage(Faces faces, FaceWords words) {
         this.faces = faces;
-        this.messages = messages;
+        this.words = words;
     }
 
     @Override
@@ -41,11 +38,9 @@ class FaceStage implements StageOfSitting {
         boolean oldPicture = faces.picture(studio, sitting.id())
                 .map(p -> p.id() != face.get().sheet().pictureId())
                 .orElse(false);
-        Locale locale = LocaleContextHolder.getLocale();
-        String words = new FaceWords(messages, locale).shortName(face.get());
+        String name = words.shortName(face.get());
         Cairn.State state = oldPicture ? Cairn.State.LOOK_AGAIN : settled ? Cairn.State.DONE : Cairn.State.TO_COME;
-        return new Cairn.Stage(
-                key(), state, settled ? words : messages.getMessage("stage.notSettled", null, locale), null, null);
+        return new Cairn.Stage(key(), state, settled ? name : words.say("stage.notSettled"), null, null);
     }
 
     @Override

@@ -2,7 +2,9 @@ package scree.app.face;
 
 import java.util.Locale;
 import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import scree.app.look.Figures;
+import scree.app.web.Words;
 import scree.core.face.Finding;
 import scree.core.face.Landmark;
 import scree.core.face.Shape;
@@ -10,13 +12,10 @@ import scree.core.face.ShapeReading;
 import scree.core.face.Unevenness;
 
 /** Puts a face reading into words: plain descriptions, no verdicts on a face. */
-public final class FaceWords {
-    private final MessageSource messages;
-    private final Locale locale;
-
-    public FaceWords(MessageSource messages, Locale locale) {
-        this.messages = messages;
-        this.locale = locale;
+@Component
+public class FaceWords extends Words {
+    public FaceWords(MessageSource messages) {
+        super(messages);
     }
 
     /** Returns the shape's name as the page's sentence. */
@@ -93,12 +92,7 @@ public final class FaceWords {
         return say("landmark." + l);
     }
 
-    /** Returns the message under a key. */
-    public String say(String key, Object... args) {
-        return messages.getMessage(key, args, key, locale);
-    }
-
-    private String low(String words) {
-        return words.substring(0, 1).toLowerCase(locale) + words.substring(1);
+    private String low(String name) {
+        return name.substring(0, 1).toLowerCase(locale()) + name.substring(1);
     }
 }

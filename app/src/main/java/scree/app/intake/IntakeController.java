@@ -1,8 +1,6 @@
 package scree.app.intake;
 
 import jakarta.validation.Valid;
-import java.util.Locale;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -32,20 +30,20 @@ class IntakeController {
     private final Cairns cairns;
     private final RemoteLinks links;
 
-    private final MessageSource messages;
+    private final CareWords words;
 
-    IntakeController(Sittings sittings, Cairns cairns, RemoteLinks links, MessageSource messages) {
-        this.messages = messages;
+    IntakeController(Sittings sittings, Cairns cairns, RemoteLinks links, CareWords words) {
+        this.words = words;
         this.links = links;
         this.sittings = sittings;
         this.cairns = cairns;
     }
 
     @GetMapping
-    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("form", IntakeForm.of(sitting));
-        return show(me, sitting, model, locale);
+        return show(me, sitting, model);
     }
 
     @PostMapping
@@ -54,22 +52,21 @@ class IntakeController {
             @PathVariable long id,
             @Valid @ModelAttribute("form") IntakeForm form,
             BindingResult errors,
-            Model model,
-            Locale locale) {
+            Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         if (errors.hasErrors()) {
-            return show(me, sitting, model, locale);
+            return show(me, sitting, model);
         }
         try {
             sittings.saveIntake(me.studio(), id, form.version(), form.intake());
         } catch (StaleSave stale) {
             model.addAttribute("stored", IntakeForm.of((Sitting) stale.stored()));
-            return show(me, sitting, model, locale);
+            return show(me, sitting, model);
         }
         return "redirect:/sittings/" + id + "/light";
     }
 
-    private String show(Member me, Sitting sitting, Model model, Locale locale) {
+    private String show(Member me, Sitting sitting, Model model) {
         model.addAttribute("sitting", sitting);
         model.addAttribute("occasions", Occasion.values());
         model.addAttribute("coverages", Coverage.values());
@@ -77,7 +74,7 @@ class IntakeController {
         model.addAttribute("patchTests", Care.PatchTest.values());
         model.addAttribute("fromHome", links.answer(me.studio(), sitting.id()).orElse(null));
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "intake"));
-        model.addAttribute("cautions", new CareWords(messages, locale).all(sitting));
+        model.addAttribute("cautions", words.all(sitting));
         return "intake/page";
     }
 }

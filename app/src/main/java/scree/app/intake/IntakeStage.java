@@ -1,20 +1,19 @@
 package scree.app.intake;
 
-import org.springframework.context.MessageSource;
-import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.stereotype.Component;
 import scree.app.look.Cairn;
 import scree.app.sitting.Intake;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.StageOfSitting;
 import scree.app.studio.StudioId;
+import scree.app.web.Words;
 
 @Component
 class IntakeStage implements StageOfSitting {
-    private final MessageSource messages;
+    private final Words words;
 
-    IntakeStage(MessageSource messages) {
-        this.messages = messages;
+    IntakeStage(Words words) {
+        this.words = words;
     }
 
     @Override
@@ -33,9 +32,7 @@ class IntakeStage implements StageOfSitting {
             return new Cairn.Stage(key(), Cairn.State.TO_COME, null, null, null);
         }
         Intake told = s.intake();
-        String what = told.occasion() == null
-                ? messages.getMessage("stage.asked", null, LocaleContextHolder.getLocale())
-                : messages.getMessage("occasion." + told.occasion(), null, LocaleContextHolder.getLocale());
+        String what = told.occasion() == null ? words.say("stage.asked") : words.say("occasion." + told.occasion());
         String hours = told.lastsHours() == null ? "" : ", " + told.lastsHours() + " h";
         return new Cairn.Stage(key(), Cairn.State.DONE, what + hours, null, null);
     }

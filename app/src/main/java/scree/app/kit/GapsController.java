@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,6 +16,7 @@ import scree.app.look.Stones;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.StaleSave;
+import scree.app.web.Words;
 import scree.core.colour.Srgb;
 import scree.core.mix.KitGaps;
 import scree.core.mix.Recipe;
@@ -29,12 +29,12 @@ class GapsController {
     private final Gaps gaps;
 
     private final Formulas formulas;
-    private final MessageSource messages;
+    private final Words words;
 
-    GapsController(Gaps gaps, Formulas formulas, MessageSource messages) {
+    GapsController(Gaps gaps, Formulas formulas, Words words) {
         this.gaps = gaps;
         this.formulas = formulas;
-        this.messages = messages;
+        this.words = words;
     }
 
     /** One skin of the grid: a stone, filled as far as the kit meets it. */
@@ -47,8 +47,8 @@ class GapsController {
     record Gain(String name, String stone, String colour, String words, boolean best) {}
 
     @GetMapping
-    String page(@CurrentMember Member me, Model model, Locale locale) {
-        return show(me, formulas.purchases(me.studio()).words(), model, locale);
+    String page(@CurrentMember Member me, Model model) {
+        return show(me, formulas.purchases(me.studio()).words(), model);
     }
 
     /** Keeps the list as it was typed and weighs it; lines that cannot be read are named, the rest is weighed. */
@@ -57,12 +57,11 @@ class GapsController {
             @CurrentMember Member me,
             @RequestParam(defaultValue = "") String list,
             @RequestParam(defaultValue = "0") int version,
-            Model model,
-            Locale locale) {
+            Model model) {
         if (list.length() > LONGEST) {
-            model.addAttribute("problems", List.of(say("gaps.long", locale, list.length(), LONGEST)));
+            model.addAttribute("problems", List.of(say("gaps.long", list.length(), LONGEST)));
             model.addAttribute("typed", list);
-            return show(me, formulas.purchases(me.studio()).words(), model, locale);
+            return show(me, formulas.purchases(me.studio()).words(), model);
         }
         try {
             formulas.putPurchases(me.studio(), new Formulas.Purchases(list, version));
@@ -70,12 +69,12 @@ class GapsController {
             Formulas.Purchases stored = (Formulas.Purchases) meanwhile.stored();
             model.addAttribute("stored", stored.words());
             model.addAttribute("typed", list);
-            return show(me, stored.words(), model, locale);
+            return show(me, stored.words(), model);
         }
-        return show(me, list, model, locale);
+        return show(me, list, model);
     }
 
-    private String show(Member me, String list, Model model, Locale locale) {
+    private String show(Member me, String list, Model model) {
         Gaps.Answer answer = gaps.of(me.studio(), list);
         int leans = KitGaps.Lean.values().length;
         List<Row> rows = new ArrayList<>();
@@ -83,19 +82,19 @@ class GapsController {
             List<KitGaps.Cell> row = answer.cells().subList(i, i + leans);
             rows.add(new Row(
                     row.get(0).lightness(),
-                    row.stream().map(c -> cell(c, answer.names(), locale)).toList()));
+                    row.stream().map(c -> cell(c, answer.names())).toList()));
         }
         model.addAttribute("rows", rows);
         model.addAttribute("leans", KitGaps.Lean.values());
-        model.addAttribute("verdict", verdict(answer, locale));
+        model.addAttribute("verdict", verdict(answer));
         model.addAttribute("empty", answer.empty());
         model.addAttribute("version", answer.version());
-        model.addAttribute("gains", gains(answer, locale));
+        model.addAttribute("gains", gains(answer));
         if (!model.containsAttribute("problems")) {
             model.addAttribute(
                     "problems",
                     answer.list().problems().stream()
-                            .map(p -> say("purchase." + p.code(), locale, p.args()))
+                            .map(p -> say("purchase." + p.code(), p.args()))
                             .toList());
         }
         if (!model.containsAttribute("typed")) {
@@ -104,14 +103,14 @@ class GapsController {
         return "kit/gaps";
     }
 
-    private String verdict(Gaps.Answer answer, Locale locale) {
+    private String verdict(Gaps.Answer answer) {
         long alone = answer.reached(KitGaps.Reach.ALONE);
         long mixed = answer.reached(KitGaps.Reach.MIXED);
         long open = answer.cells().size() - alone - mixed;
-        return say(open == 0 ? "gaps.verdict.all" : "gaps.verdict", locale, alone, mixed, open);
+        return say(open == 0 ? "gaps.verdict.all" : "gaps.verdict", alone, mixed, open);
     }
 
-    private Cell cell(KitGaps.Cell c, Map<Long, String> names, Locale locale) {
+    private Cell cell(KitGaps.Cell c, Map<Long, String> names) {
         String how = c.recipe().map(r -> counted(r, names)).orElse(null);
         String figure = c.recipe().map(r -> Figures.one(r.difference())).orElse(null);
         String reach = c.reach().name().toLowerCase(Locale.ROOT);
@@ -122,7 +121,7 @@ class GapsController {
                 reach,
                 how,
                 figure,
-                say("gaps.cell." + c.reach(), locale, say("lean." + c.lean(), locale), c.lightness(), how, figure));
+                say("gaps.cell." + c.reach(), say("lean." + c.lean()), c.lightness(), how, figure));
     }
 
     private static String counted(Recipe recipe, Map<Long, String> names) {
@@ -133,7 +132,7 @@ class GapsController {
                 .collect(Collectors.joining(" + "));
     }
 
-    private List<Gain> gains(Gaps.Answer answer, Locale locale) {
+    private List<Gain> gains(Gaps.Answer answer) {
         Map<Long, String> names = answer.list().offers().stream()
                 .collect(Collectors.toMap(o -> o.ingredient().id(), PurchaseList.Offer::name));
         List<Gain> gains = new ArrayList<>();
@@ -143,13 +142,13 @@ class GapsController {
                     name,
                     new Stones().pebble(name, 24, 20, 16),
                     Srgb.hex(g.purchase().spectrum().toLab()),
-                    say(g.closed() == 0 ? "gaps.gain.none" : "gaps.gain", locale, g.alone(), g.mixed()),
+                    say(g.closed() == 0 ? "gaps.gain.none" : "gaps.gain", g.alone(), g.mixed()),
                     gains.isEmpty() && g.closed() > 0));
         }
         return gains;
     }
 
-    private String say(String key, Locale locale, Object... args) {
-        return messages.getMessage(key, args, locale);
+    private String say(String key, Object... args) {
+        return words.say(key, args);
     }
 }

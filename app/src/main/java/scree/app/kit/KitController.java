@@ -4,8 +4,6 @@ import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
-import org.springframework.context.MessageSource;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -29,6 +27,7 @@ import scree.app.studio.Member;
 import scree.app.studio.StudioTime;
 import scree.app.web.Once;
 import scree.app.web.StaleSave;
+import scree.app.web.Words;
 import scree.core.colour.Srgb;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
@@ -42,14 +41,14 @@ class KitController {
     private final KitCsv csv;
     private final Once once;
     private final StudioTime time;
-    private final MessageSource messages;
+    private final Words words;
 
-    KitController(Kit kit, KitCsv csv, Once once, StudioTime time, MessageSource messages) {
+    KitController(Kit kit, KitCsv csv, Once once, StudioTime time, Words words) {
         this.once = once;
         this.kit = kit;
         this.csv = csv;
         this.time = time;
-        this.messages = messages;
+        this.words = words;
     }
 
     /** One product in the list. */
@@ -69,8 +68,7 @@ class KitController {
             @RequestParam(required = false) Role role,
             @RequestParam(defaultValue = "") String find,
             @RequestParam(defaultValue = "0") int page,
-            Model model,
-            Locale locale) {
+            Model model) {
         Kit.Page shown = kit.page(me.studio(), role, find, page);
         model.addAttribute("role", role);
         model.addAttribute("roles", Role.values());
@@ -79,17 +77,17 @@ class KitController {
         model.addAttribute(
                 "rows",
                 shown.products().stream()
-                        .map(p -> row(p, time.today(me.studio()), locale))
+                        .map(p -> row(p, time.today(me.studio())))
                         .toList());
         return "kit/list";
     }
 
-    private Row row(Product p, LocalDate today, Locale locale) {
+    private Row row(Product p, LocalDate today) {
         Stones stones = new Stones();
         LocalDate until = p.opened().until();
-        String what = say("role." + p.role(), locale) + ", "
-                + say("form." + p.form(), locale).toLowerCase(locale) + ", "
-                + say("finish." + p.finish(), locale).toLowerCase(locale);
+        String what = say("role." + p.role()) + ", "
+                + say("form." + p.form()).toLowerCase(words.locale()) + ", "
+                + say("finish." + p.finish()).toLowerCase(words.locale());
         return new Row(
                 p.id(),
                 p.fullName(),
@@ -116,15 +114,14 @@ class KitController {
             @Valid @ModelAttribute("form") ProductForm form,
             BindingResult errors,
             @RequestParam(name = "once", required = false) String token,
-            Model model,
-            Locale locale) {
+            Model model) {
         if (errors.hasErrors()) {
             return choices(model);
         }
         try {
             return "redirect:" + once.only(me.studio(), token, () -> added(me, form));
         } catch (DuplicateKeyException e) {
-            errors.rejectValue("name", "kit.taken", say("kit.taken", locale));
+            errors.rejectValue("name", "kit.taken", say("kit.taken"));
             return choices(model);
         }
     }
@@ -157,8 +154,7 @@ class KitController {
             @PathVariable long id,
             @Valid @ModelAttribute("form") ProductForm form,
             BindingResult errors,
-            Model model,
-            Locale locale) {
+            Model model) {
         model.addAttribute("product", kit.get(me.studio(), id));
         if (errors.hasErrors()) {
             return choices(model);
@@ -169,7 +165,7 @@ class KitController {
             model.addAttribute("stored", ProductForm.of((Product) stale.stored()));
             return choices(model);
         } catch (DuplicateKeyException e) {
-            errors.rejectValue("name", "kit.taken", say("kit.taken", locale));
+            errors.rejectValue("name", "kit.taken", say("kit.taken"));
             return choices(model);
         }
         return "redirect:/kit?find="
@@ -215,7 +211,7 @@ class KitController {
                 .body(text.getBytes(StandardCharsets.UTF_8));
     }
 
-    private String say(String key, Locale locale) {
-        return messages.getMessage(key, null, locale);
+    private String say(String key) {
+        return words.say(key);
     }
 }

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.Locale;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,6 +19,7 @@ import scree.app.meter.PressedSwatch;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.StaleSave;
+import scree.app.web.Words;
 import scree.core.colour.Lab;
 import scree.core.colour.Pressed;
 import scree.core.colour.Srgb;
@@ -31,13 +31,13 @@ class SwatchController {
     private final Kit kit;
     private final Meters meters;
     private final Clock clock;
-    private final MessageSource messages;
+    private final Words words;
 
-    SwatchController(Kit kit, Meters meters, Clock clock, MessageSource messages) {
+    SwatchController(Kit kit, Meters meters, Clock clock, Words words) {
         this.kit = kit;
         this.meters = meters;
         this.clock = clock;
-        this.messages = messages;
+        this.words = words;
     }
 
     /** What the page shows of one state. */
@@ -81,25 +81,24 @@ class SwatchController {
     }
 
     @PostMapping
-    String press(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam boolean wet, Model model, Locale locale) {
+    String press(@CurrentMember Member me, @PathVariable long id, @RequestParam boolean wet, Model model) {
         Product product = kit.get(me.studio(), id);
         try {
             meters.pressSwatch(me.studio(), id, wet, wet ? product.wet() : product.settled());
         } catch (MeterTrouble trouble) {
-            model.addAttribute("refused", messages.getMessage("meter.skin." + trouble.why(), null, locale));
+            model.addAttribute("refused", words.say("meter.skin." + trouble.why()));
             return page(me, id, model);
         }
         return "redirect:/kit/" + id + "/swatch";
     }
 
     @PostMapping("/tile")
-    String tile(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String tile(@CurrentMember Member me, @PathVariable long id, Model model) {
         kit.get(me.studio(), id);
         try {
             meters.tile();
         } catch (MeterTrouble trouble) {
-            model.addAttribute("refused", messages.getMessage("meter.skin." + trouble.why(), null, locale));
+            model.addAttribute("refused", words.say("meter.skin." + trouble.why()));
             return page(me, id, model);
         }
         return "redirect:/kit/" + id + "/swatch";
@@ -114,7 +113,7 @@ class SwatchController {
 
     /** Puts what three agreeing presses gave into the product. */
     @PostMapping("/take")
-    String take(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String take(@CurrentMember Member me, @PathVariable long id, Model model) {
         Product product = kit.get(me.studio(), id);
         PressedSwatch swatch = meters.swatch(me.studio(), id);
         Lab wet = swatch.wet().agree() ? swatch.wet().mean().orElseThrow() : product.wet();
@@ -122,7 +121,7 @@ class SwatchController {
         try {
             kit.change(me.studio(), product.measured(wet, settled));
         } catch (StaleSave stale) {
-            model.addAttribute("refused", messages.getMessage("swatch.stale", null, locale));
+            model.addAttribute("refused", words.say("swatch.stale"));
             return page(me, id, model);
         }
         meters.forgetSwatch(me.studio(), id);

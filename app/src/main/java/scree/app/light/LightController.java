@@ -1,9 +1,7 @@
 package scree.app.light;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,7 +39,7 @@ class LightController {
     private final Meters meters;
     private final Pictures pictures;
     private final Cairns cairns;
-    private final MessageSource messages;
+    private final LightWords words;
     private final Optional<PracticeCamera> camera;
 
     LightController(
@@ -50,19 +48,19 @@ class LightController {
             Meters meters,
             Pictures pictures,
             Cairns cairns,
-            MessageSource messages,
+            LightWords words,
             Optional<PracticeCamera> camera) {
         this.sittings = sittings;
         this.readings = readings;
         this.meters = meters;
         this.pictures = pictures;
         this.cairns = cairns;
-        this.messages = messages;
+        this.words = words;
         this.camera = camera;
     }
 
     @GetMapping
-    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "light"));
@@ -76,51 +74,43 @@ class LightController {
                 ? pictures.latest(me.studio(), List.of(id)).get(id)
                 : pictures.get(me.studio(), taken.pictureId());
         LightVerdict verdict = taken != null ? taken.light() : metered == null ? null : LightJudge.judge(metered);
-        model.addAttribute("view", LightView.of(taken, picture, metered, verdict, new LightWords(messages, locale)));
+        model.addAttribute("view", LightView.of(taken, picture, metered, verdict, words));
         return "light/page";
     }
 
     @PostMapping(params = "!room")
     String upload(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam("picture") MultipartFile file,
-            Model model,
-            Locale locale) {
-        return takeIn(me, id, Upload.of(file), model, locale);
+            @CurrentMember Member me, @PathVariable long id, @RequestParam("picture") MultipartFile file, Model model) {
+        return takeIn(me, id, Upload.of(file), model);
     }
 
     /** Lets the stand-in camera take the picture in a room of this light. */
     @PostMapping(params = "room")
     String photograph(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam PracticeCamera.Room room,
-            Model model,
-            Locale locale) {
+            @CurrentMember Member me, @PathVariable long id, @RequestParam PracticeCamera.Room room, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         byte[] jpeg = camera.orElseThrow(() -> new NotHere("camera")).photograph(sitting, room);
-        return takeIn(me, id, Upload.of(jpeg), model, locale);
+        return takeIn(me, id, Upload.of(jpeg), model);
     }
 
-    private String takeIn(Member me, long id, Upload upload, Model model, Locale locale) {
+    private String takeIn(Member me, long id, Upload upload, Model model) {
         try {
             readings.take(me.studio(), id, upload);
         } catch (PictureRefused refused) {
-            model.addAttribute("refused", messages.getMessage("picture." + refused.why(), null, locale));
-            return page(me, id, model, locale);
+            model.addAttribute("refused", words.say("picture." + refused.why()));
+            return page(me, id, model);
         }
         return "redirect:/sittings/" + id + "/light";
     }
 
     @PostMapping("/meter")
-    String meter(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String meter(@CurrentMember Member me, @PathVariable long id, Model model) {
         sittings.get(me.studio(), id);
         try {
             meters.light(me.studio(), id);
         } catch (MeterTrouble trouble) {
-            model.addAttribute("refused", messages.getMessage("meter.light." + trouble.why(), null, locale));
-            return page(me, id, model, locale);
+            model.addAttribute("refused", words.say("meter.light." + trouble.why()));
+            return page(me, id, model);
         }
         return "redirect:/sittings/" + id + "/light";
     }

@@ -1,8 +1,6 @@
 package scree.app.light;
 
-import java.util.Locale;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 import scree.app.look.Cairn;
 import scree.app.meter.Meters;
@@ -19,12 +17,12 @@ import scree.core.light.LightVerdict;
 class LightStage implements StageOfSitting {
     private final Readings readings;
     private final Meters meters;
-    private final MessageSource messages;
+    private final LightWords words;
 
-    LightStage(Readings readings, Meters meters, MessageSource messages) {
+    LightStage(Readings readings, Meters meters, LightWords words) {
         this.readings = readings;
         this.meters = meters;
-        this.messages = messages;
+        this.words = words;
     }
 
     @Override
@@ -47,10 +45,6 @@ class LightStage implements StageOfSitting {
         }
         boolean unfit = verdict.get().grade() == LightVerdict.Grade.UNFIT;
         return new Cairn.Stage(
-                key(),
-                unfit ? Cairn.State.LOOK_AGAIN : Cairn.State.DONE,
-                new LightWords(messages, Locale.ENGLISH).grade(verdict.get()),
-                null,
-                null);
+                key(), unfit ? Cairn.State.LOOK_AGAIN : Cairn.State.DONE, words.grade(verdict.get()), null, null);
     }
 }

@@ -1,10 +1,8 @@
 package scree.app.mix;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -39,7 +37,7 @@ class MixController {
     private final Sittings sittings;
     private final Cairns cairns;
     private final Once once;
-    private final MessageSource messages;
+    private final BaseWords words;
     private final StudioTime time;
 
     MixController(
@@ -49,7 +47,7 @@ class MixController {
             Sittings sittings,
             Cairns cairns,
             Once once,
-            MessageSource messages,
+            BaseWords words,
             StudioTime time) {
         this.once = once;
         this.bench = bench;
@@ -57,18 +55,18 @@ class MixController {
         this.meters = meters;
         this.sittings = sittings;
         this.cairns = cairns;
-        this.messages = messages;
+        this.words = words;
         this.time = time;
     }
 
     /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
     @Transactional(readOnly = true)
-    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "base"));
-        return work(me, id, model, locale).replace(" :: work", "");
+        return work(me, id, model).replace(" :: work", "");
     }
 
     @PostMapping("/tap")
@@ -77,10 +75,9 @@ class MixController {
             @PathVariable long id,
             @RequestParam long product,
             @RequestParam int by,
-            Model model,
-            Locale locale) {
+            Model model) {
         bench.tap(me, id, product, by);
-        return work(me, id, model, locale);
+        return work(me, id, model);
     }
 
     @PostMapping("/batch")
@@ -90,24 +87,21 @@ class MixController {
             @RequestParam Batch.For what,
             @RequestParam(defaultValue = "1") int people,
             @RequestParam Batch.Unit unit,
-            Model model,
-            Locale locale) {
+            Model model) {
         bench.batch(me, id, what, people, unit);
-        return work(me, id, model, locale);
+        return work(me, id, model);
     }
 
     @PostMapping("/lay")
-    String lay(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam int products, Model model, Locale locale) {
+    String lay(@CurrentMember Member me, @PathVariable long id, @RequestParam int products, Model model) {
         bench.lay(me, id, products);
-        return work(me, id, model, locale);
+        return work(me, id, model);
     }
 
     @PostMapping("/undo")
-    String undo(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam boolean back, Model model, Locale locale) {
+    String undo(@CurrentMember Member me, @PathVariable long id, @RequestParam boolean back, Model model) {
         bench.undo(me.studio(), id, back);
-        return work(me, id, model, locale);
+        return work(me, id, model);
     }
 
     @PostMapping("/measure")
@@ -115,15 +109,14 @@ class MixController {
             @CurrentMember Member me,
             @PathVariable long id,
             @RequestParam(name = "once", required = false) String token,
-            Model model,
-            Locale locale) {
+            Model model) {
         try {
             Lab seen = bench.measure(me, id);
             once.only(me.studio(), token, () -> logged(me, id, seen, true));
         } catch (MeterTrouble trouble) {
-            model.addAttribute("refused", messages.getMessage("meter.skin." + trouble.why(), null, locale));
+            model.addAttribute("refused", words.say("meter.skin." + trouble.why()));
         }
-        return work(me, id, model, locale);
+        return work(me, id, model);
     }
 
     /** Logs a colour that was read elsewhere; figures out of range are named and kept in their fields. */
@@ -135,17 +128,15 @@ class MixController {
             @RequestParam(defaultValue = "") String a,
             @RequestParam(defaultValue = "") String b,
             @RequestParam(name = "once", required = false) String token,
-            Model model,
-            Locale locale) {
+            Model model) {
         try {
             Lab seen = Lab.of(figure("L*", l), figure("a*", a), figure("b*", b));
             once.only(me.studio(), token, () -> logged(me, id, seen, true));
         } catch (IllegalArgumentException e) {
-            model.addAttribute(
-                    "refused", messages.getMessage("mix.tried.refused", new Object[] {e.getMessage()}, locale));
+            model.addAttribute("refused", words.say("mix.tried.refused", e.getMessage()));
             model.addAttribute("typed", List.of(l, a, b));
         }
-        return work(me, id, model, locale);
+        return work(me, id, model);
     }
 
     private static double figure(String name, String text) {
@@ -163,11 +154,10 @@ class MixController {
             @CurrentMember Member me,
             @PathVariable long id,
             @RequestParam(name = "once", required = false) String token,
-            Model model,
-            Locale locale) {
+            Model model) {
         MixBench.Bench now = bench.of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
         once.only(me.studio(), token, () -> logged(me, id, now.target().colour(), false));
-        return work(me, id, model, locale);
+        return work(me, id, model);
     }
 
     private String logged(Member me, long id, Lab seen, boolean byMeter) {
@@ -176,11 +166,10 @@ class MixController {
     }
 
     @PostMapping("/forget")
-    String forget(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam long test, Model model, Locale locale) {
+    String forget(@CurrentMember Member me, @PathVariable long id, @RequestParam long test, Model model) {
         sittings.get(me.studio(), id);
         tests.forget(me.studio(), test);
-        return work(me, id, model, locale);
+        return work(me, id, model);
     }
 
     @PostMapping("/take")
@@ -188,25 +177,24 @@ class MixController {
             @CurrentMember Member me,
             @PathVariable long id,
             @RequestParam(defaultValue = "0") long instead,
-            Model model,
-            Locale locale) {
+            Model model) {
         MixBench.Bench now = bench.of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
-        MixView view = MixView.of(now, List.of(), Set.of(), time.zone(me.studio()), new BaseWords(messages, locale));
+        MixView view = MixView.of(now, List.of(), Set.of(), time.zone(me.studio()), words);
         String against = view.remarks().stream()
                 .filter(MixView.Remark::loud)
                 .map(MixView.Remark::words)
                 .collect(Collectors.joining(" "));
-        String words = against.isEmpty() ? null : against.substring(0, Math.min(500, against.length()));
+        String overruled = against.isEmpty() ? null : against.substring(0, Math.min(500, against.length()));
         try {
-            bench.take(me, id, view.counted(), words, instead);
+            bench.take(me, id, view.counted(), overruled, instead);
         } catch (StaleSave meanwhile) {
-            model.addAttribute("refused", BaseWords.meanwhile(meanwhile, messages, locale));
-            return page(me, id, model, locale);
+            model.addAttribute("refused", words.meanwhile(meanwhile));
+            return page(me, id, model);
         }
         return "redirect:/sittings/" + id + "/base/mix?taken";
     }
 
-    private String work(Member me, long id, Model model, Locale locale) {
+    private String work(Member me, long id, Model model) {
         model.addAttribute("sittingId", id);
         model.addAttribute("fors", Batch.For.values());
         model.addAttribute("units", Batch.Unit.values());
@@ -220,8 +208,7 @@ class MixController {
                     .flatMap(t -> t.parts().stream())
                     .map(MixSheet.Part::product)
                     .collect(Collectors.toSet());
-            model.addAttribute(
-                    "view", MixView.of(b, tried, tested, time.zone(me.studio()), new BaseWords(messages, locale)));
+            model.addAttribute("view", MixView.of(b, tried, tested, time.zone(me.studio()), words));
         });
         return "mix/page :: work";
     }

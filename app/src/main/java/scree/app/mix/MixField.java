@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import scree.app.kit.Product;
+import scree.app.look.Lines;
 import scree.app.look.PebbleField;
 import scree.app.look.Stones;
 import scree.core.colour.Lab;
@@ -38,6 +39,10 @@ record MixField(
     static final double WIDTH = 470;
     static final double HEIGHT = 400;
     private static final double ROOM = 30;
+    /** L* and degrees of lean from the middle that the field shows at least, so that a close mix is not blown up. */
+    private static final double LEAST_LIGHT = 9;
+
+    private static final double LEAST_LEAN = 14;
     private static final double CHARACTER = 7.6;
     private static final Stones STONES = new Stones();
 
@@ -46,8 +51,8 @@ record MixField(
         Recipe recipe = bench.recipe();
         Map<Long, Product> products = bench.pool().products();
         FieldPlace middle = FieldPlace.of(target);
-        double light = 9;
-        double lean = 14;
+        double light = LEAST_LIGHT;
+        double lean = LEAST_LEAN;
         for (Recipe.Part p : recipe.parts()) {
             FieldPlace at = FieldPlace.of(products.get(p.ingredient().id()).settled());
             light = Math.max(light, Math.min(16, Math.abs(at.lightness() - middle.lightness()) + 4));
@@ -62,24 +67,7 @@ record MixField(
             Product own = products.get(p.ingredient().id());
             parts.add(stone(field, own.stoneId(), own.fullName(), own.settled(), 12));
         }
-        List<Stone> steps = new ArrayList<>();
-        StringBuilder path = new StringBuilder();
-        List<Recipe.Part> so = new ArrayList<>();
-        for (Recipe.Part p : recipe.parts()) {
-            so.add(new Recipe.Part(p.ingredient(), 1));
-            for (int n = 1; n <= p.count(); n++) {
-                so.set(so.size() - 1, new Recipe.Part(p.ingredient(), n));
-                Lab here = Recipe.of(so, target).colour();
-                Stone s = stone(field, "step-" + steps.size(), "", here, 4.5);
-                path.append(path.length() == 0 ? 'M' : 'L').append(point(s));
-                if (so.size() > 1) {
-                    steps.add(s);
-                }
-            }
-        }
-        if (!steps.isEmpty()) {
-            steps.remove(steps.size() - 1);
-        }
+        List<Stone> way = way(field, recipe, target);
         double cx = field.x(middle.lean());
         double cy = field.y(middle.lightness());
         return new MixField(
@@ -87,8 +75,8 @@ record MixField(
                 contours,
                 field.usualX(),
                 parts,
-                path.toString(),
-                steps,
+                Lines.open(way.stream().map(w -> new double[] {w.x(), w.y()}).toList()),
+                between(way, recipe),
                 stone(field, "mix-result", "the mix", recipe.colour(), 13),
                 STONES.pebble("client-ring", cx, cy, 24),
                 Srgb.hex(target),
@@ -96,8 +84,25 @@ record MixField(
                 cy);
     }
 
-    private static String point(Stone s) {
-        return String.format(java.util.Locale.ROOT, "%.1f,%.1f", s.x(), s.y());
+    /** Returns where the mix stands after every part that is added, the first alone first. */
+    private static List<Stone> way(PebbleField field, Recipe recipe, Lab target) {
+        List<Stone> way = new ArrayList<>();
+        List<Recipe.Part> so = new ArrayList<>();
+        for (Recipe.Part p : recipe.parts()) {
+            so.add(new Recipe.Part(p.ingredient(), 1));
+            for (int n = 1; n <= p.count(); n++) {
+                so.set(so.size() - 1, new Recipe.Part(p.ingredient(), n));
+                Lab here = Recipe.of(so, target).colour();
+                way.add(stone(field, "step-" + way.size(), "", here, 4.5));
+            }
+        }
+        return way;
+    }
+
+    /** Returns the stones of the way that are drawn: those of two shades or more, short of the mix itself. */
+    private static List<Stone> between(List<Stone> way, Recipe recipe) {
+        int alone = recipe.parts().get(0).count();
+        return alone < way.size() ? way.subList(alone, way.size() - 1) : List.of();
     }
 
     /** What lies beyond the window stands at its edge. */

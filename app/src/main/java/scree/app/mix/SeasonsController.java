@@ -1,7 +1,5 @@
 package scree.app.mix;
 
-import java.util.Locale;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -26,25 +24,25 @@ class SeasonsController {
     private final Seasons seasons;
     private final Sittings sittings;
     private final Cairns cairns;
-    private final MessageSource messages;
+    private final BaseWords words;
     private final StudioTime time;
 
-    SeasonsController(Seasons seasons, Sittings sittings, Cairns cairns, MessageSource messages, StudioTime time) {
+    SeasonsController(Seasons seasons, Sittings sittings, Cairns cairns, BaseWords words, StudioTime time) {
         this.seasons = seasons;
         this.sittings = sittings;
         this.cairns = cairns;
-        this.messages = messages;
+        this.words = words;
         this.time = time;
     }
 
     /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
     @Transactional(readOnly = true)
-    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "base"));
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "mix/seasons";
     }
 
@@ -54,33 +52,26 @@ class SeasonsController {
             @PathVariable long id,
             @RequestParam long winter,
             @RequestParam long summer,
-            Model model,
-            Locale locale) {
+            Model model) {
         if (winter == summer) {
-            model.addAttribute("refused", messages.getMessage("seasons.same", null, locale));
+            model.addAttribute("refused", words.say("seasons.same"));
         } else {
             seasons.pair(me.studio(), id, winter, summer);
         }
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "mix/seasons :: work";
     }
 
     @PostMapping("/said")
-    String said(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam SeasonParts.Word word,
-            Model model,
-            Locale locale) {
+    String said(@CurrentMember Member me, @PathVariable long id, @RequestParam SeasonParts.Word word, Model model) {
         seasons.said(me, id, word);
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "mix/seasons :: work";
     }
 
-    private void fill(Member me, long id, Model model, Locale locale) {
+    private void fill(Member me, long id, Model model) {
         model.addAttribute("sittingId", id);
         seasons.of(me.studio(), id)
-                .ifPresent(a -> model.addAttribute(
-                        "view", SeasonsView.of(a, time.zone(me.studio()), new BaseWords(messages, locale))));
+                .ifPresent(a -> model.addAttribute("view", SeasonsView.of(a, time.zone(me.studio()), words)));
     }
 }

@@ -1,13 +1,11 @@
 package scree.app.place;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import org.springframework.context.MessageSource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -31,15 +29,16 @@ import scree.core.reason.Reason;
 @Controller
 @RequestMapping("/sittings/{id}/place")
 class ChartController {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
     private final Sittings sittings;
     private final Placements placements;
-    private final MessageSource messages;
+    private final PlaceWords words;
+    private final CareWords careWords;
 
-    ChartController(Sittings sittings, Placements placements, MessageSource messages) {
+    ChartController(Sittings sittings, Placements placements, PlaceWords words, CareWords careWords) {
         this.sittings = sittings;
         this.placements = placements;
-        this.messages = messages;
+        this.words = words;
+        this.careWords = careWords;
     }
 
     /** What a file is called and how it is sent. */
@@ -56,13 +55,12 @@ class ChartController {
     }
 
     @GetMapping("/chart")
-    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         Optional<TakenPlan> plan = placements.of(me.studio(), id);
         model.addAttribute("ready", plan.isPresent());
-        model.addAttribute(
-                "pages", plan.map(p -> chart(sitting, p, locale).pages()).orElse(List.of()));
+        model.addAttribute("pages", plan.map(p -> chart(sitting, p).pages()).orElse(List.of()));
         return "place/chart";
     }
 
@@ -72,12 +70,11 @@ class ChartController {
             @PathVariable long id,
             @PathVariable String ending,
             @RequestParam(required = false) Integer page,
-            @RequestParam(defaultValue = "false") boolean save,
-            Locale locale) {
+            @RequestParam(defaultValue = "false") boolean save) {
         Kind kind = kind(ending);
         Sitting sitting = sittings.get(me.studio(), id);
         TakenPlan plan = placements.of(me.studio(), id).orElseThrow(() -> new NotHere("plan"));
-        FaceChart chart = chart(sitting, plan, locale);
+        FaceChart chart = chart(sitting, plan);
         if (page != null && (page < 0 || page >= chart.pages().size())) {
             throw new NotHere("chart");
         }
@@ -97,8 +94,8 @@ class ChartController {
         return new ResponseEntity<>(bytes, headers, 200);
     }
 
-    private FaceChart chart(Sitting sitting, TakenPlan plan, Locale locale) {
-        return new FaceChart(plan, words(sitting, plan, new PlaceWords(messages, locale), locale));
+    private FaceChart chart(Sitting sitting, TakenPlan plan) {
+        return new FaceChart(plan, words(sitting, plan, words));
     }
 
     private static Kind kind(String ending) {
@@ -109,7 +106,7 @@ class ChartController {
         }
     }
 
-    private FaceChart.Words words(Sitting sitting, TakenPlan plan, PlaceWords w, Locale locale) {
+    private FaceChart.Words words(Sitting sitting, TakenPlan plan, PlaceWords w) {
         List<FaceChart.Row> rows = new ArrayList<>();
         Set<Integer> seen = new HashSet<>();
         for (WorkedZone z : plan.zones()) {
@@ -126,7 +123,7 @@ class ChartController {
             }
         }
         List<String> cautions = new ArrayList<>();
-        cautions.addAll(new CareWords(messages, locale).grave(sitting, false));
+        cautions.addAll(careWords.grave(sitting, false));
         String felt = w.broken(null, plan.broken());
         if (felt != null) {
             cautions.add(w.say("chart.broken", felt));
@@ -138,11 +135,11 @@ class ChartController {
                 cautions.add(words);
             }
         }
-        String line = sitting.event() + ", " + DAY.format(sitting.startsAt()) + ", " + sitting.artistName();
+        String line = sitting.event() + ", " + words.date("date.day", sitting.startsAt()) + ", " + sitting.artistName();
         return new FaceChart.Words(
                 sitting.clientName(),
                 line,
-                w.say("chart.aim", w.say("aim." + plan.sheet().method().aim()).toLowerCase(Locale.ENGLISH)),
+                w.say("chart.aim", w.say("aim." + plan.sheet().method().aim()).toLowerCase(words.locale())),
                 rows,
                 cautions,
                 w.say("chart.foot"));

@@ -2,9 +2,7 @@ package scree.app.place;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -44,7 +42,7 @@ class PlaceController {
     private final Pictures pictures;
     private final Bases bases;
     private final Cairns cairns;
-    private final MessageSource messages;
+    private final PlaceWords words;
 
     PlaceController(
             Sittings sittings,
@@ -53,14 +51,14 @@ class PlaceController {
             Pictures pictures,
             Bases bases,
             Cairns cairns,
-            MessageSource messages) {
+            PlaceWords words) {
         this.sittings = sittings;
         this.placements = placements;
         this.previews = previews;
         this.pictures = pictures;
         this.bases = bases;
         this.cairns = cairns;
-        this.messages = messages;
+        this.words = words;
     }
 
     @GetMapping
@@ -68,20 +66,18 @@ class PlaceController {
             @CurrentMember Member me,
             @PathVariable long id,
             @RequestParam(defaultValue = "") String zone,
-            Model model,
-            Locale locale) {
+            Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "place"));
-        fill(me, sitting, zone, model, locale);
+        fill(me, sitting, zone, model);
         return "place/page";
     }
 
     /** Shows another zone's why. */
     @GetMapping(headers = "HX-Request")
-    String zone(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam String zone, Model model, Locale locale) {
-        fill(me, sittings.get(me.studio(), id), zone, model, locale);
+    String zone(@CurrentMember Member me, @PathVariable long id, @RequestParam String zone, Model model) {
+        fill(me, sittings.get(me.studio(), id), zone, model);
         return "place/page :: work";
     }
 
@@ -127,9 +123,8 @@ class PlaceController {
             @RequestParam String field,
             @RequestParam String value,
             @RequestParam(defaultValue = "") String zone,
-            Model model,
-            Locale locale) {
-        return done(me, id, zone, model, locale, () -> placements.method(me, id, m -> change(m, field, value)));
+            Model model) {
+        return done(me, id, zone, model, () -> placements.method(me, id, m -> change(m, field, value)));
     }
 
     private static PlacementMethod change(PlacementMethod m, String field, String value) {
@@ -146,9 +141,8 @@ class PlaceController {
             @PathVariable long id,
             @RequestParam Family family,
             @RequestParam(defaultValue = "") String zone,
-            Model model,
-            Locale locale) {
-        return done(me, id, zone, model, locale, () -> placements.family(me, id, family));
+            Model model) {
+        return done(me, id, zone, model, () -> placements.family(me, id, family));
     }
 
     @PostMapping("/strength")
@@ -158,15 +152,8 @@ class PlaceController {
             @RequestParam Area area,
             @RequestParam Side side,
             @RequestParam int strength,
-            Model model,
-            Locale locale) {
-        return done(
-                me,
-                id,
-                area + "." + side,
-                model,
-                locale,
-                () -> placements.strength(me, id, area, side, strength / 100.0));
+            Model model) {
+        return done(me, id, area + "." + side, model, () -> placements.strength(me, id, area, side, strength / 100.0));
     }
 
     @PostMapping("/out")
@@ -176,9 +163,8 @@ class PlaceController {
             @RequestParam Area area,
             @RequestParam Side side,
             @RequestParam(defaultValue = "true") boolean out,
-            Model model,
-            Locale locale) {
-        return done(me, id, area + "." + side, model, locale, () -> placements.leaveOut(me, id, area, side, out));
+            Model model) {
+        return done(me, id, area + "." + side, model, () -> placements.leaveOut(me, id, area, side, out));
     }
 
     @PostMapping("/back")
@@ -187,9 +173,8 @@ class PlaceController {
             @PathVariable long id,
             @RequestParam Area area,
             @RequestParam Side side,
-            Model model,
-            Locale locale) {
-        return done(me, id, area + "." + side, model, locale, () -> placements.back(me, id, area, side));
+            Model model) {
+        return done(me, id, area + "." + side, model, () -> placements.back(me, id, area, side));
     }
 
     /** Draws a handle by pixels of the picture. */
@@ -202,9 +187,8 @@ class PlaceController {
             @RequestParam int handle,
             @RequestParam double dx,
             @RequestParam double dy,
-            Model model,
-            Locale locale) {
-        return done(me, id, area + "." + side, model, locale, () -> {
+            Model model) {
+        return done(me, id, area + "." + side, model, () -> {
             var level = plan(me, id).level();
             var from = level.toPicture(new scree.core.plane.Vec(0, 0));
             var way = level.fromPicture(from.plus(dx, dy));
@@ -219,9 +203,8 @@ class PlaceController {
             @RequestParam Area area,
             @RequestParam(defaultValue = "") String zone,
             @RequestParam(required = false) Long product,
-            Model model,
-            Locale locale) {
-        return done(me, id, zone, model, locale, () -> placements.product(me, id, area, product));
+            Model model) {
+        return done(me, id, zone, model, () -> placements.product(me, id, area, product));
     }
 
     /** The one tap that mends a caution. */
@@ -232,9 +215,8 @@ class PlaceController {
             @RequestParam Area area,
             @RequestParam Side side,
             @RequestParam Fault.Remedy remedy,
-            Model model,
-            Locale locale) {
-        return done(me, id, area + "." + side, model, locale, () -> {
+            Model model) {
+        return done(me, id, area + "." + side, model, () -> {
             switch (remedy) {
                 case BACK -> placements.back(me, id, area, side);
                 case LEAVE_OUT -> placements.leaveOut(me, id, area, side, true);
@@ -248,9 +230,8 @@ class PlaceController {
             @CurrentMember Member me,
             @PathVariable long id,
             @RequestParam(defaultValue = "") String zone,
-            Model model,
-            Locale locale) {
-        return done(me, id, zone, model, locale, () -> placements.undo(me.studio(), id));
+            Model model) {
+        return done(me, id, zone, model, () -> placements.undo(me.studio(), id));
     }
 
     @PostMapping("/redo")
@@ -258,26 +239,24 @@ class PlaceController {
             @CurrentMember Member me,
             @PathVariable long id,
             @RequestParam(defaultValue = "") String zone,
-            Model model,
-            Locale locale) {
-        return done(me, id, zone, model, locale, () -> placements.redo(me.studio(), id));
+            Model model) {
+        return done(me, id, zone, model, () -> placements.redo(me.studio(), id));
     }
 
-    private String done(Member me, long id, String zone, Model model, Locale locale, Runnable change) {
+    private String done(Member me, long id, String zone, Model model, Runnable change) {
         Sitting sitting = sittings.get(me.studio(), id);
         try {
             change.run();
         } catch (IllegalArgumentException refused) {
-            model.addAttribute("refused", messages.getMessage("place.tooFar", null, locale));
+            model.addAttribute("refused", words.say("place.tooFar"));
         } catch (UnreadableState unreadable) {
             // the page says so below, with the way out
         }
-        fill(me, sitting, zone, model, locale);
+        fill(me, sitting, zone, model);
         return "place/page :: work";
     }
 
-    private void fill(Member me, Sitting sitting, String zone, Model model, Locale locale) {
-        PlaceWords words = new PlaceWords(messages, locale);
+    private void fill(Member me, Sitting sitting, String zone, Model model) {
         model.addAttribute("sittingId", sitting.id());
         model.addAttribute("unreadable", placements.unreadable(me.studio(), sitting.id()));
         Optional<TakenPlan> taken = placements.of(me.studio(), sitting.id());

@@ -3,8 +3,10 @@ package scree.app.place;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
 import scree.app.kit.Product;
 import scree.app.skin.Touched;
+import scree.app.web.Words;
 import scree.core.face.Side;
 import scree.core.placement.Amount;
 import scree.core.placement.Area;
@@ -15,13 +17,10 @@ import scree.core.placement.Strength;
 import scree.core.reason.Reason;
 
 /** Puts a placement into words. */
-final class PlaceWords {
-    private final MessageSource messages;
-    private final Locale locale;
-
-    PlaceWords(MessageSource messages, Locale locale) {
-        this.messages = messages;
-        this.locale = locale;
+@Component
+class PlaceWords extends Words {
+    PlaceWords(MessageSource messages) {
+        super(messages);
     }
 
     String area(Area area) {
@@ -43,7 +42,7 @@ final class PlaceWords {
     String product(Product p) {
         return p == null
                 ? say("place.noProduct")
-                : say("place.product", p.fullName(), say("form." + p.form()).toLowerCase(locale));
+                : say("place.product", p.fullName(), say("form." + p.form()).toLowerCase(locale()));
     }
 
     /** Returns an amount as it is counted at the chair. */
@@ -84,10 +83,6 @@ final class PlaceWords {
                 : say(
                         "judge." + dose.judgement().get(0).code(),
                         dose.judgement().get(0).args().toArray());
-    }
-
-    String say(String key, Object... args) {
-        return messages.getMessage(key, args, key, locale);
     }
 
     /** Returns where skin is broken, as told at intake and as felt; null for nowhere. */

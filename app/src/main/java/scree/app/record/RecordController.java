@@ -5,12 +5,10 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,6 +36,7 @@ import scree.app.studio.StudioTime;
 import scree.app.web.CalendarDay;
 import scree.app.web.Once;
 import scree.app.web.Origin;
+import scree.app.web.Words;
 import scree.core.colour.Srgb;
 import scree.core.light.LightVerdict;
 import scree.core.skin.MatchTarget;
@@ -46,7 +45,6 @@ import scree.core.skin.SeasonPoint;
 /** The record of a client: who they are and what was read and taken, sitting by sitting. */
 @Controller
 class RecordController {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
     private static final int LONGEST_EVENT = 120;
     private static final int LEAST_MINUTES = 5;
     private static final int MOST_MINUTES = 480;
@@ -57,7 +55,8 @@ class RecordController {
     private final Pictures pictures;
     private final Accounts accounts;
     private final RemoteLinks links;
-    private final MessageSource messages;
+    private final Words words;
+    private final SkinWords skinWords;
     private final StudioTime time;
     private final Once once;
     private final Origin origin;
@@ -70,7 +69,8 @@ class RecordController {
             Pictures pictures,
             Accounts accounts,
             RemoteLinks links,
-            MessageSource messages,
+            Words words,
+            SkinWords skinWords,
             StudioTime time,
             Once once,
             Origin origin) {
@@ -83,7 +83,8 @@ class RecordController {
         this.pictures = pictures;
         this.accounts = accounts;
         this.links = links;
-        this.messages = messages;
+        this.words = words;
+        this.skinWords = skinWords;
         this.time = time;
     }
 
@@ -128,8 +129,7 @@ class RecordController {
     }
 
     @GetMapping("/clients/{id}")
-    String record(
-            @CurrentMember Member me, @PathVariable long id, Model model, HttpServletRequest request, Locale locale) {
+    String record(@CurrentMember Member me, @PathVariable long id, Model model, HttpServletRequest request) {
         Client client = clients.get(me.studio(), id);
         List<Sitting> past = sittings.ofClient(me.studio(), id);
         List<Long> ids = past.stream().map(Sitting::id).toList();
@@ -138,7 +138,7 @@ class RecordController {
         Map<Long, Picture> shots = pictures.latest(me.studio(), ids);
         List<Entry> entries = new ArrayList<>();
         for (Sitting s : past) {
-            entries.add(entry(s, skins.get(s.id()), choices.get(s.id()), shots.get(s.id()), locale));
+            entries.add(entry(s, skins.get(s.id()), choices.get(s.id()), shots.get(s.id())));
         }
         List<SeasonView.Sat> sats = past.stream()
                 .filter(s -> skins.containsKey(s.id()))
@@ -147,7 +147,7 @@ class RecordController {
                         .map(p -> new SeasonView.Sat(s.id(), p, choices.get(s.id())))
                         .stream())
                 .toList();
-        model.addAttribute("season", SeasonView.of(sats, messages, locale));
+        model.addAttribute("season", SeasonView.of(sats, words));
         model.addAttribute("origin", origin.of(request));
         model.addAttribute("links", links.open(me.studio(), id));
         model.addAttribute("client", client);
@@ -162,19 +162,18 @@ class RecordController {
         return "client/page";
     }
 
-    private Entry entry(Sitting s, TakenReading taken, BaseChoice choice, Picture shot, Locale locale) {
+    private Entry entry(Sitting s, TakenReading taken, BaseChoice choice, Picture shot) {
         Stones stones = new Stones();
-        SkinWords words = new SkinWords(messages, locale);
         var target = taken == null
                 ? java.util.Optional.<MatchTarget>empty()
                 : MatchTarget.from(taken.skin(), MatchTarget.School.JAW_TO_NECK);
         return new Entry(
                 s.id(),
-                DAY.format(s.startsAt()),
+                words.date("date.day", s.startsAt()),
                 s.event(),
                 s.artistFirstName(),
                 shot == null ? null : shot.id(),
-                taken == null ? null : words.verdict(taken),
+                taken == null ? null : skinWords.verdict(taken),
                 target.map(t -> Srgb.hex(t.colour())).orElse(null),
                 stones.pebble("client-" + s.clientId(), 24, 20, 16),
                 target.map(t -> String.format(Locale.ROOT, "L* %.1f", t.colour().lightness()))
@@ -185,27 +184,24 @@ class RecordController {
                 choice == null ? null : String.format(Locale.ROOT, "ΔE %.1f", choice.difference()),
                 choice == null || choice.standing().rank() == 1
                         ? null
-                        : messages.getMessage(
-                                "record.rank", new Object[] {choice.standing().rank()}, locale),
-                choice == null ? null : note(choice, locale),
+                        : words.say("record.rank", choice.standing().rank()),
+                choice == null ? null : note(choice),
                 choice == null ? null : choice.standing().overruled(),
                 choice != null && choice.provisional()
-                        ? messages.getMessage(
+                        ? words.say(
                                 choice.light() == LightVerdict.Grade.UNFIT
                                         ? "record.provisional.light"
-                                        : "record.provisional",
-                                null,
-                                locale)
+                                        : "record.provisional")
                         : null);
     }
 
     /** Returns the note with the bridge to the neck that was kept beside the base. */
-    private String note(BaseChoice choice, Locale locale) {
+    private String note(BaseChoice choice) {
         Worn.Neck kept = choice.worn().neck();
         if (kept == null) {
             return choice.note();
         }
-        String neck = messages.getMessage("neck.way." + kept.way(), null, locale);
+        String neck = words.say("neck.way." + kept.way());
         return choice.note() == null ? neck : choice.note() + ". " + neck;
     }
 
@@ -224,8 +220,7 @@ class RecordController {
             SittingForm form,
             @RequestParam(name = "once", required = false) String token,
             Model model,
-            HttpServletRequest request,
-            Locale locale) {
+            HttpServletRequest request) {
         clients.get(me.studio(), id);
         LocalDate day = day(form.day(), time.today(me.studio()));
         LocalTime time = time(form.time());
@@ -235,13 +230,13 @@ class RecordController {
         String wrong =
                 day == null ? "day" : time == null ? "time" : minutes == null ? "minutes" : ours ? null : "artist";
         if (wrong != null) {
-            model.addAttribute("refused", messages.getMessage("record.refused." + wrong, null, locale));
+            model.addAttribute("refused", words.say("record.refused." + wrong));
             model.addAttribute("sittingForm", form);
-            return record(me, id, model, request, locale);
+            return record(me, id, model, request);
         }
         String typed = form.event() == null ? "" : form.event().strip();
         String event = typed.isEmpty()
-                ? messages.getMessage("record.event", null, locale)
+                ? words.say("record.event")
                 : typed.substring(0, Math.min(LONGEST_EVENT, typed.length()));
         return "redirect:"
                 + once.only(

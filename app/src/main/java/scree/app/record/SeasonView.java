@@ -1,17 +1,16 @@
 package scree.app.record;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import org.springframework.context.MessageSource;
 import scree.app.base.BaseChoice;
 import scree.app.look.Figures;
 import scree.app.look.Lines;
 import scree.app.look.Stones;
+import scree.app.web.Words;
+import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.shade.Nearness;
 import scree.core.skin.SeasonPoint;
@@ -43,9 +42,18 @@ record SeasonView(
     record Note(String words, boolean caution) {}
 
     /** One sitting's skin and base before drawing. */
-    record Sat(long id, SeasonPoint point, BaseChoice base) {}
+    record Sat(long id, SeasonPoint point, BaseChoice base) {
+        private double lightest() {
+            double skin = point.skin().lightness();
+            return base == null ? skin : Math.max(skin, base.settled().lightness());
+        }
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+        private double deepest() {
+            double skin = point.skin().lightness();
+            return base == null ? skin : Math.min(skin, base.settled().lightness());
+        }
+    }
+
     private static final double LEFT = 74;
     private static final double RIGHT = 985;
     private static final double DEPTH_TOP = 26;
@@ -59,7 +67,7 @@ record SeasonView(
      *
      * @return null when fewer than two days can be trusted: a point is no line
      */
-    static SeasonView of(List<Sat> sats, MessageSource messages, Locale locale) {
+    static SeasonView of(List<Sat> sats, Words words) {
         List<Sat> line = sats.stream()
                 .sorted(Comparator.comparing((Sat s) -> s.point().day()))
                 .toList();
@@ -67,56 +75,86 @@ record SeasonView(
         if (trusted.size() < 2) {
             return null;
         }
-        LocalDate first = line.get(0).point().day();
-        double days = Math.max(
-                1,
-                ChronoUnit.DAYS.between(first, line.get(line.size() - 1).point().day()));
-        double top =
-                Math.ceil(line.stream().mapToDouble(SeasonView::lightest).max().orElse(70) + 1.2);
-        double bottom =
-                Math.floor(line.stream().mapToDouble(SeasonView::deepest).min().orElse(60) - 1.2);
-        double reach = Math.max(
-                4,
-                Math.ceil(line.stream()
-                                .mapToDouble(s -> Math.abs(s.point().lean()))
-                                .max()
-                                .orElse(4)
-                        + 1));
-        List<Stone> stones = new ArrayList<>();
-        List<double[]> depth = new ArrayList<>();
-        List<double[]> lean = new ArrayList<>();
-        for (Sat s : line) {
-            double x = LEFT
-                    + 26
-                    + (RIGHT - LEFT - 52)
-                            * ChronoUnit.DAYS.between(first, s.point().day())
-                            / days;
-            double y = depthY(s.point().skin().lightness(), top, bottom);
-            double ly = LEAN_TOP + LEAN_HIGH / 2 - s.point().lean() / reach * LEAN_HIGH / 2;
-            if (trusted.contains(s)) {
-                depth.add(new double[] {x, y});
-                lean.add(new double[] {x, ly});
-            }
-            stones.add(stone(s, x, y, ly, top, bottom, messages, locale));
-        }
+        Scale scale = Scale.of(line);
+        List<double[]> depth = trusted.stream()
+                .map(s -> new double[] {scale.x(s), scale.depth(s.point().skin())})
+                .toList();
+        List<double[]> lean = trusted.stream()
+                .map(s -> new double[] {scale.x(s), scale.lean(s)})
+                .toList();
         return new SeasonView(
-                stones,
+                line.stream().map(s -> stone(s, scale, words)).toList(),
                 Lines.open(depth),
                 Lines.open(lean),
-                ticks(top, bottom),
+                scale.ticks(),
                 List.of(
-                        new Tick(LEAN_TOP + 6, messages.getMessage("season.golden", null, locale)),
-                        new Tick(LEAN_TOP + LEAN_HIGH, messages.getMessage("season.pink", null, locale))),
-                notes(line, trusted, messages, locale));
+                        new Tick(LEAN_TOP + 6, words.say("season.golden")),
+                        new Tick(LEAN_TOP + LEAN_HIGH, words.say("season.pink"))),
+                notes(line, trusted, words));
     }
 
-    private static Stone stone(
-            Sat s, double x, double y, double leanY, double top, double bottom, MessageSource messages, Locale locale) {
+    /**
+     * Where a day, a depth and a lean lie in the drawing.
+     *
+     * @param top L* at the upper edge
+     * @param bottom L* at the lower edge
+     * @param reach degrees of lean from the middle to either edge
+     */
+    private record Scale(LocalDate first, long days, double top, double bottom, double reach) {
+        private static final double ROOM = 1.2;
+        private static final double LEAST_REACH = 4;
+        private static final double STONE = 26;
+
+        static Scale of(List<Sat> line) {
+            LocalDate first = line.get(0).point().day();
+            LocalDate last = line.get(line.size() - 1).point().day();
+            double lean = line.stream()
+                    .mapToDouble(s -> Math.abs(s.point().lean()))
+                    .max()
+                    .orElse(0);
+            return new Scale(
+                    first,
+                    Math.max(1, ChronoUnit.DAYS.between(first, last)),
+                    Math.ceil(line.stream().mapToDouble(Sat::lightest).max().orElse(70) + ROOM),
+                    Math.floor(line.stream().mapToDouble(Sat::deepest).min().orElse(60) - ROOM),
+                    Math.max(LEAST_REACH, Math.ceil(lean + 1)));
+        }
+
+        double x(Sat s) {
+            long day = ChronoUnit.DAYS.between(first, s.point().day());
+            return LEFT + STONE + (RIGHT - LEFT - 2 * STONE) * day / days;
+        }
+
+        double depth(Lab colour) {
+            return depth(colour.lightness());
+        }
+
+        private double depth(double lightness) {
+            return DEPTH_TOP + (top - lightness) / (top - bottom) * DEPTH_HIGH;
+        }
+
+        double lean(Sat s) {
+            return LEAN_TOP + LEAN_HIGH / 2 - s.point().lean() / reach * LEAN_HIGH / 2;
+        }
+
+        List<Tick> ticks() {
+            int step = top - bottom > 14 ? 4 : 2;
+            List<Tick> ticks = new ArrayList<>();
+            for (int l = (int) Math.ceil(bottom / step) * step; l <= top; l += step) {
+                ticks.add(new Tick(depth(l), String.valueOf(l)));
+            }
+            return ticks;
+        }
+    }
+
+    private static Stone stone(Sat s, Scale scale, Words words) {
+        double x = scale.x(s);
+        double y = scale.depth(s.point().skin());
+        double leanY = scale.lean(s);
         BaseChoice base = s.base();
-        Double baseY =
-                base == null ? null : Double.valueOf(depthY(base.settled().lightness(), top, bottom));
+        Double baseY = base == null ? null : Double.valueOf(scale.depth(base.settled()));
         return new Stone(
-                DAY.format(s.point().day()),
+                words.date("date.brief", s.point().day()),
                 x,
                 y,
                 leanY,
@@ -128,19 +166,16 @@ record SeasonView(
                 base == null ? null : STONES.pebble(base.stoneId(), x + 30, baseY, 9),
                 base == null ? null : Srgb.hex(base.settled()),
                 baseY,
-                messages.getMessage(
+                words.say(
                         "season.title",
-                        new Object[] {
-                            DAY.format(s.point().day()),
-                            one(s.point().skin().lightness()),
-                            one(s.point().lean()),
-                            base == null ? messages.getMessage("season.no.base", null, locale) : base.fullName()
-                        },
-                        locale));
+                        words.date("date.brief", s.point().day()),
+                        one(s.point().skin().lightness()),
+                        one(s.point().lean()),
+                        base == null ? words.say("season.no.base") : base.fullName()));
     }
 
     /** Every base that was taken before, against the newest skin that can be trusted. */
-    private static List<Note> notes(List<Sat> line, List<Sat> trusted, MessageSource messages, Locale locale) {
+    private static List<Note> notes(List<Sat> line, List<Sat> trusted, Words words) {
         Sat newest = trusted.get(trusted.size() - 1);
         List<Note> notes = new ArrayList<>();
         for (int i = line.indexOf(newest) - 1; i >= 0; i--) {
@@ -157,45 +192,17 @@ record SeasonView(
                         ? "season.fits"
                         : told ? change.lighter() < 0 ? "season.deeper" : "season.lighter" : "season.off";
                 notes.add(new Note(
-                        messages.getMessage(
+                        words.say(
                                 key,
-                                new Object[] {
-                                    base.fullName(),
-                                    DAY.format(then.point().day()),
-                                    one(off),
-                                    one(Math.abs(change.lighter())),
-                                    one(change.doubt())
-                                },
-                                locale),
+                                base.fullName(),
+                                words.date("date.brief", then.point().day()),
+                                one(off),
+                                one(Math.abs(change.lighter())),
+                                one(change.doubt())),
                         !fits));
             }
         }
         return notes;
-    }
-
-    private static double lightest(Sat s) {
-        return Math.max(
-                s.point().skin().lightness(),
-                s.base() == null ? 0 : s.base().settled().lightness());
-    }
-
-    private static double deepest(Sat s) {
-        return Math.min(
-                s.point().skin().lightness(),
-                s.base() == null ? 100 : s.base().settled().lightness());
-    }
-
-    private static double depthY(double lightness, double top, double bottom) {
-        return DEPTH_TOP + (top - lightness) / (top - bottom) * DEPTH_HIGH;
-    }
-
-    private static List<Tick> ticks(double top, double bottom) {
-        List<Tick> ticks = new ArrayList<>();
-        int step = top - bottom > 14 ? 4 : 2;
-        for (int l = (int) Math.ceil(bottom / step) * step; l <= top; l += step) {
-            ticks.add(new Tick(depthY(l, top, bottom), String.valueOf(l)));
-        }
-        return ticks;
     }
 
     private static String one(double v) {

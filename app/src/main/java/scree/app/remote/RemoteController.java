@@ -4,8 +4,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import org.springframework.context.MessageSource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -42,24 +40,24 @@ class RemoteController {
 
     private final RemoteLinks links;
     private final StudioTime time;
-    private final MessageSource messages;
+    private final LightWords words;
 
-    RemoteController(RemoteLinks links, StudioTime time, MessageSource messages) {
+    RemoteController(RemoteLinks links, StudioTime time, LightWords words) {
         this.links = links;
         this.time = time;
-        this.messages = messages;
+        this.words = words;
     }
 
     /** One remark on the picture. */
     record Said(boolean serious, String words) {}
 
     @GetMapping
-    String page(@PathVariable String token, Model model, Locale locale) {
+    String page(@PathVariable String token, Model model) {
         model.addAttribute("form", RemoteForm.empty());
-        return show(token, links.at(token), model, locale);
+        return show(token, links.at(token), model);
     }
 
-    private String show(String token, RemoteLink link, Model model, Locale locale) {
+    private String show(String token, RemoteLink link, Model model) {
         model.addAttribute("link", link);
         model.addAttribute("zone", time.zone(link.studio()));
         model.addAttribute("token", token);
@@ -67,7 +65,7 @@ class RemoteController {
         model.addAttribute("coverages", Coverage.values());
         model.addAttribute("finishes", Finish.ofBases());
         links.checked(link).ifPresent(c -> {
-            List<Said> said = said(c, locale);
+            List<Said> said = said(c);
             model.addAttribute("said", said);
             model.addAttribute("good", said.stream().noneMatch(Said::serious));
             model.addAttribute("version", c.version());
@@ -75,14 +73,13 @@ class RemoteController {
         return "remote/page";
     }
 
-    private List<Said> said(RemoteLinks.Checked checked, Locale locale) {
+    private List<Said> said(RemoteLinks.Checked checked) {
         List<Said> said = new ArrayList<>();
         for (Reason r : checked.about()) {
             said.add(new Said(
                     r.severity() == Severity.CAUTION,
-                    messages.getMessage("sent." + r.code().name(), r.args().toArray(), locale)));
+                    words.say("sent." + r.code().name(), r.args().toArray())));
         }
-        LightWords words = new LightWords(messages, locale);
         LightVerdict light = checked.light();
         light.reasons().stream()
                 .filter(r -> r.code() != LightCode.COLOUR_UNKNOWN && r.code() != LightCode.EVEN_DAYLIGHT)
@@ -97,14 +94,13 @@ class RemoteController {
             @RequestParam(defaultValue = "0") int found,
             @RequestParam(defaultValue = "") String mesh,
             @RequestParam(defaultValue = "0") int shown,
-            Model model,
-            Locale locale) {
+            Model model) {
         RemoteLink link = links.at(token);
         try {
             links.picture(link, Upload.of(file), found, points(mesh), shown);
         } catch (PictureRefused refused) {
-            model.addAttribute("refused", messages.getMessage("picture." + refused.why(), null, locale));
-            return page(token, model, locale);
+            model.addAttribute("refused", words.say("picture." + refused.why()));
+            return page(token, model);
         }
         return "redirect:/from-home/" + token + "#picture-check";
     }
@@ -139,15 +135,14 @@ class RemoteController {
             @PathVariable String token,
             @Valid @ModelAttribute("form") RemoteForm form,
             BindingResult errors,
-            Model model,
-            Locale locale) {
+            Model model) {
         RemoteLink link = links.at(token);
         if (!links.hasPicture(link)) {
-            model.addAttribute("refused", messages.getMessage("sent.picture.first", null, locale));
-            return show(token, link, model, locale);
+            model.addAttribute("refused", words.say("sent.picture.first"));
+            return show(token, link, model);
         }
         if (errors.hasErrors()) {
-            return show(token, link, model, locale);
+            return show(token, link, model);
         }
         links.send(link, form.answer());
         model.addAttribute("link", link);
@@ -156,9 +151,9 @@ class RemoteController {
     }
 
     @ExceptionHandler(LinkClosed.class)
-    String closed(LinkClosed closed, Model model, HttpServletResponse response, Locale locale) {
+    String closed(LinkClosed closed, Model model, HttpServletResponse response) {
         response.setStatus(closed.why() == LinkClosed.Why.UNKNOWN ? 404 : 410);
-        model.addAttribute("why", messages.getMessage("link." + closed.why(), null, locale));
+        model.addAttribute("why", words.say("link." + closed.why()));
         return "remote/closed";
     }
 }

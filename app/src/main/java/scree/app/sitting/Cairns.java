@@ -1,28 +1,25 @@
 package scree.app.sitting;
 
-import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.MessageSource;
-import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.look.Cairn;
 import scree.app.studio.StudioId;
+import scree.app.web.Words;
 
 /** Stacks the cairn of a sitting from what its stages report. */
 @Component
 public class Cairns {
     private static final Logger LOG = LoggerFactory.getLogger(Cairns.class);
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm");
     private final List<StageOfSitting> stages;
 
-    private final MessageSource messages;
+    private final Words words;
 
-    Cairns(List<StageOfSitting> stages, MessageSource messages) {
-        this.messages = messages;
+    Cairns(List<StageOfSitting> stages, Words words) {
+        this.words = words;
         this.stages = stages.stream()
                 .sorted(Comparator.comparingInt(StageOfSitting::order))
                 .toList();
@@ -42,7 +39,7 @@ public class Cairns {
                         : s)
                 .toList();
         String plays = sitting.client().plays() == null ? "" : sitting.client().plays() + " · ";
-        String line = plays + CLOCK.format(sitting.startsAt()) + " · " + sitting.artistFirstName();
+        String line = plays + words.date("date.clock", sitting.startsAt()) + " · " + sitting.artistFirstName();
         return Cairn.stack(sitting.id(), sitting.clientName(), sitting.clientId(), line, reached);
     }
 
@@ -54,7 +51,7 @@ public class Cairns {
         } catch (IllegalArgumentException | IllegalStateException | ArithmeticException unforeseen) {
             LOG.warn("sitting {} stage {} cannot be told", sitting.id(), stage.key(), unforeseen);
         }
-        String words = messages.getMessage("stage.unreadable", null, LocaleContextHolder.getLocale());
-        return new Cairn.Stage(stage.key(), Cairn.State.LOOK_AGAIN, words, null, null);
+        String unreadable = words.say("stage.unreadable");
+        return new Cairn.Stage(stage.key(), Cairn.State.LOOK_AGAIN, unreadable, null, null);
     }
 }

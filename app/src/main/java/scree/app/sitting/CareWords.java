@@ -1,14 +1,20 @@
 package scree.app.sitting;
 
 import java.util.List;
-import java.util.Locale;
 import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+import scree.app.web.Words;
 import scree.core.care.Care;
 import scree.core.reason.Reason;
 import scree.core.reason.Severity;
 
 /** Words for what there is to be careful about, the same on every page. */
-public record CareWords(MessageSource messages, Locale locale) {
+@Component
+public class CareWords extends Words {
+    public CareWords(MessageSource messages) {
+        super(messages);
+    }
+
     /** Returns everything to say before the skin is touched, the gravest first. */
     public List<String> all(Sitting sitting) {
         return Care.before(sitting.care()).stream().map(r -> say("care.", r)).toList();
@@ -23,6 +29,6 @@ public record CareWords(MessageSource messages, Locale locale) {
     }
 
     private String say(String kind, Reason reason) {
-        return messages.getMessage(kind + reason.code().name(), reason.args().toArray(), locale);
+        return say(kind + reason.code().name(), reason.args().toArray());
     }
 }

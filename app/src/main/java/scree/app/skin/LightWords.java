@@ -1,19 +1,17 @@
 package scree.app.skin;
 
 import java.util.List;
-import java.util.Locale;
 import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+import scree.app.web.Words;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
 
 /** Puts a light's verdict into words; what to do stands in them. */
-public final class LightWords {
-    private final MessageSource messages;
-    private final Locale locale;
-
-    public LightWords(MessageSource messages, Locale locale) {
-        this.messages = messages;
-        this.locale = locale;
+@Component
+public class LightWords extends Words {
+    public LightWords(MessageSource messages) {
+        super(messages);
     }
 
     /** Returns the grade in a word or two, for wherever a reading is used. */
@@ -37,10 +35,5 @@ public final class LightWords {
                 .map(a -> a instanceof Enum<?> side ? say("light.side." + side.name()) : String.valueOf(a))
                 .toArray();
         return say("light.why." + reason.code().name(), args);
-    }
-
-    /** Returns the message under a key. */
-    public String say(String key, Object... args) {
-        return messages.getMessage(key, args, key, locale);
     }
 }

@@ -1,11 +1,9 @@
 package scree.app.skin;
 
 import java.time.Duration;
-import java.util.Locale;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.MessageSource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -50,7 +48,8 @@ class SkinController {
     private final Touches touches;
     private final Meters meters;
     private final Cairns cairns;
-    private final MessageSource messages;
+    private final SkinWords words;
+    private final LightWords lightWords;
     private final Optional<PracticeCamera> camera;
 
     SkinController(
@@ -60,7 +59,8 @@ class SkinController {
             Touches touches,
             Meters meters,
             Cairns cairns,
-            MessageSource messages,
+            SkinWords words,
+            LightWords lightWords,
             Optional<PracticeCamera> camera) {
         this.sittings = sittings;
         this.readings = readings;
@@ -68,27 +68,24 @@ class SkinController {
         this.touches = touches;
         this.meters = meters;
         this.cairns = cairns;
-        this.messages = messages;
+        this.words = words;
+        this.lightWords = lightWords;
         this.camera = camera;
     }
 
     @GetMapping
-    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "skin"));
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "skin/page";
     }
 
     @PostMapping(params = "!camera")
     String upload(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam("picture") MultipartFile file,
-            Model model,
-            Locale locale) {
-        return takeIn(me, id, Upload.of(file), model, locale);
+            @CurrentMember Member me, @PathVariable long id, @RequestParam("picture") MultipartFile file, Model model) {
+        return takeIn(me, id, Upload.of(file), model);
     }
 
     /** Deletes the picture that the reading rests on, and the reading with it; both can be brought back for thirty days. */
@@ -103,19 +100,19 @@ class SkinController {
 
     /** Lets the stand-in camera take the picture; only where one is plugged in. */
     @PostMapping(params = "camera")
-    String photograph(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String photograph(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         byte[] jpeg = camera.orElseThrow(() -> new NotHere("camera")).photograph(sitting);
-        return takeIn(me, id, Upload.of(jpeg), model, locale);
+        return takeIn(me, id, Upload.of(jpeg), model);
     }
 
-    private String takeIn(Member me, long id, Upload upload, Model model, Locale locale) {
+    private String takeIn(Member me, long id, Upload upload, Model model) {
         try {
             readings.take(me.studio(), id, upload);
         } catch (PictureRefused refused) {
             LOG.info("picture refused: {}", refused.why());
-            model.addAttribute("refused", messages.getMessage("picture." + refused.why(), null, locale));
-            return page(me, id, model, locale);
+            model.addAttribute("refused", words.say("picture." + refused.why()));
+            return page(me, id, model);
         }
         return "redirect:/sittings/" + id + "/skin";
     }
@@ -129,9 +126,8 @@ class SkinController {
             @RequestParam(defaultValue = "0") double dx,
             @RequestParam(defaultValue = "0") double dy,
             @RequestParam(defaultValue = "1") double scale,
-            Model model,
-            Locale locale) {
-        return relaid(me, id, model, locale, face -> face.withZone(zone, side, dx, dy, scale));
+            Model model) {
+        return relaid(me, id, model, face -> face.withZone(zone, side, dx, dy, scale));
     }
 
     @PostMapping("/point")
@@ -141,34 +137,32 @@ class SkinController {
             @RequestParam FaceState.Handle point,
             @RequestParam double dx,
             @RequestParam double dy,
-            Model model,
-            Locale locale) {
-        return relaid(me, id, model, locale, face -> face.withMoved(point, dx, dy));
+            Model model) {
+        return relaid(me, id, model, face -> face.withMoved(point, dx, dy));
     }
 
     @PostMapping("/template")
-    String template(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
-        return relaid(me, id, model, locale, FaceState::withTemplate);
+    String template(@CurrentMember Member me, @PathVariable long id, Model model) {
+        return relaid(me, id, model, FaceState::withTemplate);
     }
 
-    private String relaid(
-            Member me, long id, Model model, Locale locale, java.util.function.UnaryOperator<FaceState> change) {
+    private String relaid(Member me, long id, Model model, java.util.function.UnaryOperator<FaceState> change) {
         try {
             readings.relay(me.studio(), id, change);
         } catch (StaleSave stale) {
-            model.addAttribute("refused", messages.getMessage("skin.stale", null, locale));
+            model.addAttribute("refused", words.say("skin.stale"));
         } catch (IllegalArgumentException refused) {
             model.addAttribute("refused", sentence(refused.getMessage()));
         }
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "skin/page :: work";
     }
 
     /** Lays the zones on the face's points. */
     @PostMapping("/points")
-    String points(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String points(@CurrentMember Member me, @PathVariable long id, Model model) {
         readings.layOnPoints(me.studio(), id);
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "skin/page :: work";
     }
 
@@ -179,9 +173,8 @@ class SkinController {
             @RequestParam FreeSpot.Kind kind,
             @RequestParam double x,
             @RequestParam double y,
-            Model model,
-            Locale locale) {
-        return relaid(me, id, model, locale, face -> face.withSpot(kind, x, y));
+            Model model) {
+        return relaid(me, id, model, face -> face.withSpot(kind, x, y));
     }
 
     @PostMapping("/spot/move")
@@ -192,15 +185,13 @@ class SkinController {
             @RequestParam(defaultValue = "0") double dx,
             @RequestParam(defaultValue = "0") double dy,
             @RequestParam(defaultValue = "1") double scale,
-            Model model,
-            Locale locale) {
-        return relaid(me, id, model, locale, face -> face.withSpotMoved(spot, dx, dy, scale));
+            Model model) {
+        return relaid(me, id, model, face -> face.withSpotMoved(spot, dx, dy, scale));
     }
 
     @PostMapping("/spot/remove")
-    String removeSpot(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam int spot, Model model, Locale locale) {
-        return relaid(me, id, model, locale, face -> face.withoutSpot(spot));
+    String removeSpot(@CurrentMember Member me, @PathVariable long id, @RequestParam int spot, Model model) {
+        return relaid(me, id, model, face -> face.withoutSpot(spot));
     }
 
     @PostMapping("/touch")
@@ -210,22 +201,17 @@ class SkinController {
             @RequestParam Zone zone,
             @RequestParam Side side,
             @RequestParam Texture texture,
-            Model model,
-            Locale locale) {
+            Model model) {
         touches.toggle(me.studio(), id, new Touched(zone, side, texture));
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "skin/page :: work";
     }
 
     @PostMapping("/finding")
     String finding(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam SkinFinding.Code finding,
-            Model model,
-            Locale locale) {
+            @CurrentMember Member me, @PathVariable long id, @RequestParam SkinFinding.Code finding, Model model) {
         touches.rule(me, id, finding);
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "skin/page :: work";
     }
 
@@ -235,37 +221,35 @@ class SkinController {
             @PathVariable long id,
             @RequestParam Region region,
             @RequestParam(required = false) SkinType type,
-            Model model,
-            Locale locale) {
+            Model model) {
         touches.type(me.studio(), id, region, type);
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "skin/page :: work";
     }
 
     @PostMapping("/meter")
-    String press(@CurrentMember Member me, @PathVariable long id, @RequestParam Zone zone, Model model, Locale locale) {
+    String press(@CurrentMember Member me, @PathVariable long id, @RequestParam Zone zone, Model model) {
         sittings.get(me.studio(), id);
-        return metered(me, id, model, locale, () -> meters.press(me.studio(), id, zone));
+        return metered(me, id, model, () -> meters.press(me.studio(), id, zone));
     }
 
     @PostMapping("/meter/tile")
-    String tile(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
-        return metered(me, id, model, locale, meters::tile);
+    String tile(@CurrentMember Member me, @PathVariable long id, Model model) {
+        return metered(me, id, model, meters::tile);
     }
 
     @PostMapping("/meter/forget")
-    String forget(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam Zone zone, Model model, Locale locale) {
-        return metered(me, id, model, locale, () -> meters.forget(me.studio(), id, zone));
+    String forget(@CurrentMember Member me, @PathVariable long id, @RequestParam Zone zone, Model model) {
+        return metered(me, id, model, () -> meters.forget(me.studio(), id, zone));
     }
 
-    private String metered(Member me, long id, Model model, Locale locale, Runnable asking) {
+    private String metered(Member me, long id, Model model, Runnable asking) {
         try {
             asking.run();
         } catch (MeterTrouble trouble) {
-            model.addAttribute("refused", messages.getMessage("meter.skin." + trouble.why(), null, locale));
+            model.addAttribute("refused", words.say("meter.skin." + trouble.why()));
         }
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "skin/page :: work";
     }
 
@@ -279,19 +263,17 @@ class SkinController {
     }
 
     @PostMapping("/keep")
-    String keep(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam int version, Model model, Locale locale) {
+    String keep(@CurrentMember Member me, @PathVariable long id, @RequestParam int version, Model model) {
         try {
             readings.keep(me.studio(), id, version);
         } catch (StaleSave stale) {
-            model.addAttribute("refused", messages.getMessage("skin.stale", null, locale));
-            return page(me, id, model, locale);
+            model.addAttribute("refused", words.say("skin.stale"));
+            return page(me, id, model);
         }
         return "redirect:/sittings/" + id + "/base";
     }
 
-    private void fill(Member me, long id, Model model, Locale locale) {
-        SkinWords words = new SkinWords(messages, locale);
+    private void fill(Member me, long id, Model model) {
         model.addAttribute("sittingId", id);
         model.addAttribute("camera", camera.isPresent());
         TakenReading taken = readings.of(me.studio(), id).orElse(null);
@@ -318,7 +300,7 @@ class SkinController {
                         meters.pressed(me.studio(), id),
                         meters.colourSetUp(),
                         words,
-                        new LightWords(messages, locale)));
+                        lightWords));
         model.addAttribute("skinTypes", SkinType.values());
     }
 

@@ -1,9 +1,6 @@
 package scree.app.skin;
 
-import java.util.Locale;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
-import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.stereotype.Component;
 import scree.app.look.Cairn;
 import scree.app.sitting.Sitting;
@@ -16,11 +13,11 @@ import scree.core.skin.SkinReading;
 @Component
 class SkinStage implements StageOfSitting {
     private final Readings readings;
-    private final MessageSource messages;
+    private final SkinWords words;
 
-    SkinStage(Readings readings, MessageSource messages) {
+    SkinStage(Readings readings, SkinWords words) {
         this.readings = readings;
-        this.messages = messages;
+        this.words = words;
     }
 
     @Override
@@ -40,15 +37,12 @@ class SkinStage implements StageOfSitting {
         if (target.isEmpty()) {
             return new Cairn.Stage(key(), Cairn.State.TO_COME, null, null, null);
         }
-        Locale locale = LocaleContextHolder.getLocale();
-        SkinWords words = new SkinWords(messages, locale);
         boolean provisional = taken.get().skin().trust() == SkinReading.Trust.PROVISIONAL;
-        String result =
-                provisional ? messages.getMessage("stage.provisional", null, locale) : words.shortVerdict(taken.get());
+        String result = provisional ? words.say("stage.provisional") : words.shortVerdict(taken.get());
         return new Cairn.Stage(
                 key(),
                 taken.get().kept() ? Cairn.State.DONE : Cairn.State.TO_COME,
-                taken.get().kept() ? result : messages.getMessage("stage.notKept", null, locale),
+                taken.get().kept() ? result : words.say("stage.notKept"),
                 taken.get().kept() ? Srgb.hex(target.get().colour()) : null,
                 "client-" + sitting.clientId());
     }

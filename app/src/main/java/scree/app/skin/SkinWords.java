@@ -1,9 +1,10 @@
 package scree.app.skin;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+import scree.app.web.Words;
 import scree.core.colour.Lab;
 import scree.core.skin.Depth;
 import scree.core.skin.MatchTarget;
@@ -14,19 +15,16 @@ import scree.core.skin.UndertoneVerdict;
 import scree.core.skin.Zone;
 
 /** Puts a reading into words. The judgement is the core's; only sentences are made here. */
-public final class SkinWords {
-    private final MessageSource messages;
-    private final Locale locale;
-
-    public SkinWords(MessageSource messages, Locale locale) {
-        this.messages = messages;
-        this.locale = locale;
+@Component
+public class SkinWords extends Words {
+    public SkinWords(MessageSource messages) {
+        super(messages);
     }
 
     String shortVerdict(TakenReading taken) {
         String depth = depth(taken.skin()).map(d -> say("depth." + d)).orElse("read");
         return taken.undertone()
-                .map(u -> depth + ", " + say("undertone." + u.leading()).toLowerCase(locale))
+                .map(u -> depth + ", " + say("undertone." + u.leading()).toLowerCase(locale()))
                 .orElse(depth);
     }
 
@@ -42,10 +40,10 @@ public final class SkinWords {
         String olive = u.cast() == Undertone.Olive.NONE ? "" : say("skin.olive." + u.cast());
         boolean peach = taken.verdict().map(UndertoneVerdict::peachy).orElse(false);
         olive = olive.isEmpty() && peach ? say("skin.peach") : olive;
-        String words = say("depth." + depth.get()) + ", " + say("undertone.verdict." + u.leading()) + olive + ".";
+        String spoken = say("depth." + depth.get()) + ", " + say("undertone.verdict." + u.leading()) + olive + ".";
         return reading.trust() == SkinReading.Trust.PROVISIONAL
-                ? say("skin.verdict.perhaps", words.substring(0, 1).toLowerCase(locale) + words.substring(1))
-                : words;
+                ? say("skin.verdict.perhaps", spoken.substring(0, 1).toLowerCase(locale()) + spoken.substring(1))
+                : spoken;
     }
 
     String overtone(SkinReading reading) {
@@ -73,9 +71,5 @@ public final class SkinWords {
         return MatchTarget.from(reading, MatchTarget.School.JAW_TO_NECK)
                 .filter(t -> t.colour().b() > 0)
                 .map(t -> Depth.of(t.colour()));
-    }
-
-    String say(String key, Object... args) {
-        return messages.getMessage(key, args, key, locale);
     }
 }

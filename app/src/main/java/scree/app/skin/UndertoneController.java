@@ -1,9 +1,7 @@
 package scree.app.skin;
 
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,31 +30,29 @@ class UndertoneController {
     private final Readings readings;
     private final Pictures pictures;
     private final Cairns cairns;
-    private final MessageSource messages;
+    private final SkinWords words;
 
-    UndertoneController(
-            Sittings sittings, Readings readings, Pictures pictures, Cairns cairns, MessageSource messages) {
+    UndertoneController(Sittings sittings, Readings readings, Pictures pictures, Cairns cairns, SkinWords words) {
         this.sittings = sittings;
         this.readings = readings;
         this.pictures = pictures;
         this.cairns = cairns;
-        this.messages = messages;
+        this.words = words;
     }
 
     @GetMapping
-    String page(@CurrentMember Member me, @PathVariable long id, Model model, Locale locale) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "skin"));
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "skin/undertone";
     }
 
     @PostMapping
-    String say(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam Answer answer, Model model, Locale locale) {
+    String say(@CurrentMember Member me, @PathVariable long id, @RequestParam Answer answer, Model model) {
         readings.say(me, id, answer);
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "skin/undertone :: bench";
     }
 
@@ -66,34 +62,28 @@ class UndertoneController {
             @PathVariable long id,
             @RequestParam Witness witness,
             @RequestParam boolean struck,
-            Model model,
-            Locale locale) {
+            Model model) {
         if (witness == Witness.MEASURED) {
             readings.say(me, id, Answer.MEASURED_AS_READ);
         }
         readings.strike(me.studio(), id, witness, struck);
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "skin/undertone :: bench";
     }
 
     @PostMapping("/unsay")
-    String unsay(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam Witness witness,
-            Model model,
-            Locale locale) {
+    String unsay(@CurrentMember Member me, @PathVariable long id, @RequestParam Witness witness, Model model) {
         readings.unsay(me.studio(), id, witness);
-        fill(me, id, model, locale);
+        fill(me, id, model);
         return "skin/undertone :: bench";
     }
 
-    private void fill(Member me, long id, Model model, Locale locale) {
+    private void fill(Member me, long id, Model model) {
         TakenReading taken = readings.of(me.studio(), id).orElse(null);
         Map<Witness, Testimony> said = readings.said(me.studio(), id);
         Optional<UndertoneVerdict> verdict = UndertoneBench.weigh(taken == null ? null : taken.skin(), said.values());
         Picture picture = taken == null ? null : pictures.get(me.studio(), taken.pictureId());
         model.addAttribute("sittingId", id);
-        model.addAttribute("view", UndertoneView.of(taken, picture, said, verdict, new SkinWords(messages, locale)));
+        model.addAttribute("view", UndertoneView.of(taken, picture, said, verdict, words));
     }
 }

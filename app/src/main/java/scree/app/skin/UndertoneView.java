@@ -153,6 +153,35 @@ record UndertoneView(
                 .toList();
     }
 
+    /** Returns the cloth's outline: up over both shoulders, hanging under the chin. */
+    private static String draped(Point chin, double unit, double left, double across, double bottom) {
+        double shoulder = chin.y() + .30 * unit;
+        double slope = chin.y() + .42 * unit;
+        double fold = chin.y() + .78 * unit;
+        double lowest = chin.y() + .86 * unit;
+        return String.format(
+                Locale.ROOT,
+                "M%.0f %.0f L%.0f %.0f C%.0f %.0f %.0f %.0f %.0f %.0f C%.0f %.0f %.0f %.0f %.0f %.0f L%.0f %.0fZ",
+                left,
+                bottom,
+                left,
+                shoulder,
+                left + .9 * unit,
+                slope,
+                chin.x() - .62 * unit,
+                fold,
+                chin.x(),
+                lowest,
+                chin.x() + .62 * unit,
+                fold,
+                left + across - .9 * unit,
+                slope,
+                left + across,
+                shoulder,
+                left + across,
+                bottom);
+    }
+
     private static Cloth cloth(TakenReading taken, Picture picture) {
         FaceFrame f = taken.face().frame();
         double unit = f.unit();
@@ -163,39 +192,17 @@ record UndertoneView(
         double top = brow.y();
         double bottom = chin.y() + 1.35 * unit;
         String box = String.format(Locale.ROOT, "%.0f %.0f %.0f %.0f", left, top, across, bottom - top);
-        double y = chin.y();
-        String cloth = String.format(
-                Locale.ROOT,
-                "M%.0f %.0f L%.0f %.0f C%.0f %.0f %.0f %.0f %.0f %.0f C%.0f %.0f %.0f %.0f %.0f %.0f L%.0f %.0fZ",
-                left,
-                bottom,
-                left,
-                y + .30 * unit,
-                left + .9 * unit,
-                y + .42 * unit,
-                chin.x() - .62 * unit,
-                y + .78 * unit,
-                chin.x(),
-                y + .86 * unit,
-                chin.x() + .62 * unit,
-                y + .78 * unit,
-                left + across - .9 * unit,
-                y + .42 * unit,
-                left + across,
-                y + .30 * unit,
-                left + across,
-                bottom);
         return new Cloth(
                 picture.id(),
                 picture.width(),
                 picture.height(),
                 box,
-                cloth,
+                draped(chin, unit, left, across, bottom),
                 box,
                 Srgb.hex(PINK),
                 Srgb.hex(ORANGE),
-                y - 1.0 * unit,
-                y + .9 * unit,
+                chin.y() - 1.0 * unit,
+                chin.y() + .9 * unit,
                 left,
                 across);
     }

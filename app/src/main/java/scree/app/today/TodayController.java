@@ -2,15 +2,12 @@ package scree.app.today;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,6 +24,7 @@ import scree.app.studio.Accounts;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.studio.StudioTime;
+import scree.app.web.Words;
 import scree.core.colour.Srgb;
 
 /** The day: who sits when, what to look out for, which products end soon. */
@@ -42,7 +40,8 @@ class TodayController {
     private final Bases bases;
     private final Kit kit;
     private final StudioTime time;
-    private final MessageSource messages;
+    private final Words words;
+    private final CareWords careWords;
 
     TodayController(
             Sittings sittings,
@@ -51,14 +50,16 @@ class TodayController {
             Bases bases,
             Kit kit,
             StudioTime time,
-            MessageSource messages) {
+            Words words,
+            CareWords careWords) {
         this.sittings = sittings;
         this.accounts = accounts;
         this.pictures = pictures;
         this.bases = bases;
         this.kit = kit;
         this.time = time;
-        this.messages = messages;
+        this.words = words;
+        this.careWords = careWords;
     }
 
     /** Something to look out for. */
@@ -68,7 +69,7 @@ class TodayController {
     record Ending(String name, String stone, String colour, String opened, String left, long percent, boolean past) {}
 
     @GetMapping("/")
-    String today(@CurrentMember Member me, Model model, Locale locale) {
+    String today(@CurrentMember Member me, Model model) {
         LocalDateTime now = time.now(me.studio());
         model.addAttribute("cameIn", sittings.cameIn(me.studio()));
         List<Sitting> day = sittings.on(me.studio(), now.toLocalDate());
@@ -80,7 +81,7 @@ class TodayController {
                     s.id(),
                     s.done() ? "done" : choices.containsKey(s.id()) || s.intakeAt() != null ? "begun" : "to-come");
         }
-        String title = day.isEmpty() ? say("today.quiet", locale) : day.get(0).event();
+        String title = day.isEmpty() ? words.say("today.quiet") : day.get(0).event();
         model.addAttribute(
                 "view",
                 TodayView.of(
@@ -90,10 +91,10 @@ class TodayController {
                         states,
                         now,
                         title,
-                        summary(day, states, now.toLocalDate(), locale)));
+                        summary(day, states, now.toLocalDate())));
         model.addAttribute("next", next(day, me));
-        model.addAttribute("lookOuts", lookOuts(day, locale));
-        model.addAttribute("endings", endings(me, now.toLocalDate(), locale));
+        model.addAttribute("lookOuts", lookOuts(day));
+        model.addAttribute("endings", endings(me, now.toLocalDate()));
         model.addAttribute("empty", day.isEmpty());
         return "today/page";
     }
@@ -108,19 +109,18 @@ class TodayController {
                 .orElse(null);
     }
 
-    private String summary(List<Sitting> day, Map<Long, String> states, LocalDate date, Locale locale) {
+    private String summary(List<Sitting> day, Map<Long, String> states, LocalDate date) {
         long done = states.values().stream().filter("done"::equals).count();
         long begun = states.values().stream().filter("begun"::equals).count();
-        String dayName = DateTimeFormatter.ofPattern("EEEE d MMMM", locale).format(date);
-        return dayName + ". " + say("today.summary", locale, day.size(), done, begun, day.size() - done - begun);
+        String dayName = words.date("date.weekday", date);
+        return dayName + ". " + words.say("today.summary", day.size(), done, begun, day.size() - done - begun);
     }
 
     /** One line a face, everything grave in it; none is cut off, since the one cut off may be the one that hurts. */
-    private List<LookOut> lookOuts(List<Sitting> day, Locale locale) {
-        CareWords words = new CareWords(messages, locale);
+    private List<LookOut> lookOuts(List<Sitting> day) {
         List<LookOut> lines = new ArrayList<>();
         for (Sitting s : day) {
-            List<String> grave = s.done() ? List.of() : words.grave(s, s.intakeAt() != null);
+            List<String> grave = s.done() ? List.of() : careWords.grave(s, s.intakeAt() != null);
             if (!grave.isEmpty()) {
                 String who = s.client().firstName() + ", "
                         + "%d:%02d"
@@ -131,7 +131,7 @@ class TodayController {
         return lines;
     }
 
-    private List<Ending> endings(Member me, LocalDate today, Locale locale) {
+    private List<Ending> endings(Member me, LocalDate today) {
         Stones stones = new Stones();
         List<Ending> endings = new ArrayList<>();
         for (Product p : kit.soonPastTheirTime(me.studio(), MOST_EXPIRING)) {
@@ -139,21 +139,17 @@ class TodayController {
             long span = Math.max(
                     1, ChronoUnit.DAYS.between(p.opened().on(), p.opened().until()));
             String left = days < 0
-                    ? say("today.past", locale)
-                    : days < 14 ? say("today.days", locale, days) : say("today.weeks", locale, days / 7);
+                    ? words.say("today.past")
+                    : days < 14 ? words.say("today.days", days) : words.say("today.weeks", days / 7);
             endings.add(new Ending(
                     p.fullName(),
                     stones.pebble(p.stoneId(), 24, 20, 16),
                     Srgb.hex(p.settled()),
-                    say("today.open", locale, p.opened().months()),
+                    words.say("today.open", p.opened().months()),
                     left,
                     Math.max(LEAST_SEEN, Math.min(100, 100 * days / span)),
                     days < 0));
         }
         return endings;
-    }
-
-    private String say(String key, Locale locale, Object... args) {
-        return messages.getMessage(key, args, locale);
     }
 }

@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.MessageSource;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
@@ -25,10 +24,10 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 @ControllerAdvice
 class ErrorPages {
     private static final Logger LOG = LoggerFactory.getLogger(ErrorPages.class);
-    private final MessageSource messages;
+    private final Words words;
 
-    ErrorPages(MessageSource messages) {
-        this.messages = messages;
+    ErrorPages(Words words) {
+        this.words = words;
     }
 
     @ExceptionHandler({NotHere.class, NoResourceFoundException.class})
@@ -38,54 +37,53 @@ class ErrorPages {
 
     /** An address that is none, or a field that is not what was asked for. */
     @ExceptionHandler
-    String mismatch(MethodArgumentTypeMismatchException e, HttpServletResponse response, Model model, Locale locale) {
+    String mismatch(MethodArgumentTypeMismatchException e, HttpServletResponse response, Model model) {
         return e.getParameter().hasParameterAnnotation(PathVariable.class)
                 ? notHere(response, model)
-                : bad(new BadInput(e.getName(), "input.mismatch"), response, model, locale);
+                : bad(new BadInput(e.getName(), "input.mismatch"), response, model);
     }
 
     @ExceptionHandler
-    String bad(BadInput e, HttpServletResponse response, Model model, Locale locale) {
-        model.addAttribute("sentence", messages.getMessage(e.sentence(), new Object[] {e.field()}, locale));
+    String bad(BadInput e, HttpServletResponse response, Model model) {
+        model.addAttribute("sentence", words.say(e.sentence(), e.field()));
         return page(response, model, HttpStatus.BAD_REQUEST, null);
     }
 
     @ExceptionHandler
-    String missing(
-            MissingServletRequestParameterException e, HttpServletResponse response, Model model, Locale locale) {
-        return bad(new BadInput(e.getParameterName(), "input.missing"), response, model, locale);
+    String missing(MissingServletRequestParameterException e, HttpServletResponse response, Model model) {
+        return bad(new BadInput(e.getParameterName(), "input.missing"), response, model);
     }
 
     @ExceptionHandler
-    String missing(MissingServletRequestPartException e, HttpServletResponse response, Model model, Locale locale) {
-        return bad(new BadInput(e.getRequestPartName(), "input.missing"), response, model, locale);
+    String missing(MissingServletRequestPartException e, HttpServletResponse response, Model model) {
+        return bad(new BadInput(e.getRequestPartName(), "input.missing"), response, model);
     }
 
     /** Over the server's own limit, which lies far above what the core takes. */
     @ExceptionHandler(MaxUploadSizeExceededException.class)
-    String tooLarge(HttpServletResponse response, Model model, Locale locale) {
-        model.addAttribute("sentence", messages.getMessage("picture.FILE_TOO_LARGE", null, locale));
+    String tooLarge(HttpServletResponse response, Model model) {
+        model.addAttribute("sentence", words.say("picture.FILE_TOO_LARGE"));
         return page(response, model, HttpStatus.CONTENT_TOO_LARGE, null);
     }
 
     @ExceptionHandler(MultipartException.class)
-    String brokenUpload(HttpServletResponse response, Model model, Locale locale) {
-        return bad(new BadInput("file", "input.multipart"), response, model, locale);
+    String brokenUpload(HttpServletResponse response, Model model) {
+        return bad(new BadInput("file", "input.multipart"), response, model);
     }
 
     /** Someone else was faster where no page shows both versions. */
     @ExceptionHandler(StaleSave.class)
-    String stale(HttpServletResponse response, Model model, Locale locale) {
-        model.addAttribute("sentence", messages.getMessage("input.stale", null, locale));
+    String stale(HttpServletResponse response, Model model) {
+        model.addAttribute("sentence", words.say("input.stale"));
         return page(response, model, HttpStatus.CONFLICT, null);
     }
 
     /** What no form sends was refused further in, by the core or by the schema: it changed nothing. */
     @ExceptionHandler({IllegalArgumentException.class, DataIntegrityViolationException.class})
-    String refused(Exception e, HttpServletRequest request, HttpServletResponse response, Model model, Locale locale) {
+    String refused(Exception e, HttpServletRequest request, HttpServletResponse response, Model model) {
         String reference = reference();
         LOG.warn("reference {} refused {} {}", reference, request.getMethod(), Masked.path(request.getRequestURI()), e);
-        model.addAttribute("sentence", messages.getMessage("input.refused", null, locale));
+        model.addAttribute("sentence", words.say("input.refused"));
         return page(response, model, HttpStatus.BAD_REQUEST, reference);
     }
 

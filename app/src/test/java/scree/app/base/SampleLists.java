@@ -3,7 +3,6 @@ package scree.app.base;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.context.support.ResourceBundleMessageSource;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
@@ -35,7 +34,7 @@ final class SampleLists {
         ResourceBundleMessageSource source = new ResourceBundleMessageSource();
         source.setBasename("messages");
         source.setDefaultEncoding("UTF-8");
-        return new BaseWords(source, Locale.ENGLISH);
+        return new BaseWords(source);
     }
 
     static Product product(long id, double settledL, Form form) {

@@ -3,7 +3,6 @@ package scree.app.light;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,7 +22,7 @@ class LightViewTest {
         ResourceBundleMessageSource source = new ResourceBundleMessageSource();
         source.setBasename("messages");
         source.setDefaultEncoding("UTF-8");
-        return new LightWords(source, Locale.ENGLISH);
+        return new LightWords(source);
     }
 
     private static LightView.Scale scale(MeteredLight light, int at) {

@@ -8,7 +8,6 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -42,7 +41,7 @@ class MixViewsTest {
         ResourceBundleMessageSource source = new ResourceBundleMessageSource();
         source.setBasename("messages");
         source.setDefaultEncoding("UTF-8");
-        return new BaseWords(source, Locale.ENGLISH);
+        return new BaseWords(source);
     }
 
     private static Product product(long id, String name, Role role, Lab c) {
@@ -198,13 +197,13 @@ class MixViewsTest {
     @Test
     void theYearHasTwelveStonesOnASlopeDeeperInAugust() {
         SeasonsView view = SeasonsView.of(year(0, true), ZoneOffset.UTC, WORDS);
-        assertThat(view.months()).hasSize(12);
-        assertThat(view.months().get(0).name()).isEqualTo("Jun");
-        assertThat(view.months().get(0).now()).isTrue();
-        double august = view.months().get(2).y();
-        double february = view.months().get(8).y();
+        assertThat(view.slope().months()).hasSize(12);
+        assertThat(view.slope().months().get(0).name()).isEqualTo("Jun");
+        assertThat(view.slope().months().get(0).now()).isTrue();
+        double august = view.slope().months().get(2).y();
+        double february = view.slope().months().get(8).y();
         assertThat(august).as("deeper is further down").isGreaterThan(february);
-        assertThat(view.months()).allMatch(m -> m.winter() + m.summer() == SeasonParts.PARTS);
+        assertThat(view.slope().months()).allMatch(m -> m.winter() + m.summer() == SeasonParts.PARTS);
         assertThat(view.changes())
                 .isNotEmpty()
                 .allMatch(c -> c.matches("From \\d+ \\w+: \\d of Marl winter to \\d of Marl summer\\."));
@@ -215,7 +214,7 @@ class MixViewsTest {
     @Test
     void oneReadingIsNoYearAndWordsAreCountedIn() {
         SeasonsView bare = SeasonsView.of(year(0, false), ZoneOffset.UTC, WORDS);
-        assertThat(bare.months()).isEmpty();
+        assertThat(bare.slope()).isNull();
         assertThat(bare.rests()).startsWith("One reading is no year yet");
         assertThat(bare.why()).startsWith("By today's reading");
         SeasonsView moved = SeasonsView.of(year(1, true), ZoneOffset.UTC, WORDS);

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.geom.Line2D;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -61,7 +60,7 @@ class PlaceViewTest {
         words.setDefaultEncoding("UTF-8");
         PictureFrame frame = PictureFrame.face(
                 new Picture(1, 1, WIDTH, WIDTH * 5 / 4, ""), level, PlaceView.WIDTH, PlaceView.HEIGHT);
-        return PlaceView.of(taken, frame, "", List.of(), null, null, null, new PlaceWords(words, Locale.ENGLISH));
+        return PlaceView.of(taken, frame, "", List.of(), null, null, null, new PlaceWords(words));
     }
 
     @ParameterizedTest

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.support.ResourceBundleMessageSource;
 import scree.app.base.BaseChoice;
 import scree.app.base.Worn;
+import scree.app.web.Words;
 import scree.core.colour.Lab;
 import scree.core.light.LightVerdict;
 import scree.core.shade.Finish;
@@ -24,7 +24,7 @@ class SeasonViewTest {
         ResourceBundleMessageSource source = new ResourceBundleMessageSource();
         source.setBasename("messages");
         source.setDefaultEncoding("UTF-8");
-        return SeasonView.of(List.of(sats), source, Locale.ENGLISH);
+        return SeasonView.of(List.of(sats), new Words(source));
     }
 
     private static SeasonView.Sat sat(long id, String day, double l, double lean, String base, double baseL) {

@@ -15,6 +15,8 @@ public final class EdgeCurve {
     private double corner = Double.NaN;
     private final List<Vec> right;
     private final List<Vec> left;
+    private final Descent rightDown;
+    private final Descent leftDown;
 
     public EdgeCurve(LevelledFace face) {
         List<Vec> knots = new ArrayList<>();
@@ -31,6 +33,8 @@ public final class EdgeCurve {
         List<Vec> back = new ArrayList<>(curve.subList(chin, curve.size()));
         java.util.Collections.reverse(back);
         this.left = back;
+        this.rightDown = Descent.of(right);
+        this.leftDown = Descent.of(left);
     }
 
     /** Returns whether the edge runs through a landmark, or moves with it as with the pupils that level the face. */
@@ -49,24 +53,48 @@ public final class EdgeCurve {
 
     /** Returns the width at height y; beyond temple and chin that of the nearest height. */
     double width(double y) {
-        return x(left, y) - x(right, y);
+        return leftDown.x(y) - rightDown.x(y);
     }
 
-    private static double x(List<Vec> side, double y) {
-        double reached = side.get(0).y();
-        double before = side.get(0).x();
-        if (y <= reached) {
-            return before;
-        }
-        for (Vec p : side) {
-            double now = Math.max(reached, p.y());
-            if (now >= y) {
-                return now == reached ? p.x() : before + (p.x() - before) * (y - reached) / (now - reached);
+    /**
+     * One side as x over y.
+     *
+     * @param reached the lowest y on the way from the temple to each point: where the edge climbs, it counts as level
+     * @param x of each point
+     */
+    private record Descent(double[] reached, double[] x) {
+        static Descent of(List<Vec> side) {
+            double[] reached = new double[side.size()];
+            double[] x = new double[side.size()];
+            for (int i = 0; i < x.length; i++) {
+                reached[i] = i == 0
+                        ? side.get(0).y()
+                        : Math.max(reached[i - 1], side.get(i).y());
+                x[i] = side.get(i).x();
             }
-            reached = now;
-            before = p.x();
+            return new Descent(reached, x);
         }
-        return before;
+
+        double x(double y) {
+            int last = x.length - 1;
+            if (y <= reached[0]) {
+                return x[0];
+            }
+            if (y > reached[last]) {
+                return x[last];
+            }
+            int above = 0;
+            int below = last;
+            while (below - above > 1) {
+                int middle = (above + below) >>> 1;
+                if (reached[middle] < y) {
+                    above = middle;
+                } else {
+                    below = middle;
+                }
+            }
+            return x[above] + (x[below] - x[above]) * (y - reached[above]) / (reached[below] - reached[above]);
+        }
     }
 
     /**

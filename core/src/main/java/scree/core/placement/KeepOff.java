@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Set;
 import org.locationtech.jts.algorithm.PointLocation;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
 import scree.core.face.LevelledFace;
 import scree.core.face.Side;
@@ -61,7 +62,7 @@ final class KeepOff {
     private final List<Vec> lips;
     private final List<LineSegment> lipEdge;
     private final Coordinate[] lipRing;
-    private final Side2<List<LineSegment>> brows;
+    private final Side2<Brow> brows;
     private final Side2<Oval> eyes;
     private final Side2<Oval> eyeCores;
     private final Side2<Oval> nostrils;
@@ -80,6 +81,23 @@ final class KeepOff {
         }
     }
 
+    /** A brow's middle line, and the box that a brow of usual thickness lies in: most points of a plan lie far from it. */
+    private record Brow(List<LineSegment> line, Envelope box) {
+        static Brow along(List<LineSegment> line) {
+            Envelope box = new Envelope();
+            for (LineSegment piece : line) {
+                box.expandToInclude(piece.p0);
+                box.expandToInclude(piece.p1);
+            }
+            box.expandBy(BROW_HALF + PAST_BROW);
+            return new Brow(line, box);
+        }
+
+        boolean mayTouch(Vec p) {
+            return box.contains(p.x(), p.y());
+        }
+    }
+
     KeepOff(LevelledFace face) {
         this.face = face;
         this.lips = lips(face);
@@ -87,7 +105,7 @@ final class KeepOff {
         closed.add(lips.get(0));
         this.lipEdge = pieces(closed);
         this.lipRing = closed.stream().map(KeepOff::coordinate).toArray(Coordinate[]::new);
-        this.brows = Side2.of(side -> pieces(brow(side)));
+        this.brows = Side2.of(side -> Brow.along(pieces(brow(side))));
         this.eyes = Side2.of(side -> eye(side, 0));
         this.eyeCores = Side2.of(side -> eye(side, EYE_CORE));
         this.nostrils = Side2.of(side -> nostril(side, 0));
@@ -113,7 +131,8 @@ final class KeepOff {
             boolean in = switch (part) {
                 case EYE -> eyeCores.of(side).holds(p);
                 case NOSTRIL -> nostrilCores.of(side).holds(p);
-                case BROW -> near(brows.of(side), p).distanceTo(p) < BROW_CORE;
+                case BROW ->
+                    brows.of(side).mayTouch(p) && near(brows.of(side).line(), p).distanceTo(p) < BROW_CORE;
                 case LIPS -> inLips(p, LIP_CORE);
             };
             if (in) {
@@ -191,7 +210,10 @@ final class KeepOff {
     }
 
     private Vec offBrow(Vec p, Side side) {
-        Vec q = near(brows.of(side), p);
+        if (!brows.of(side).mayTouch(p)) {
+            return p;
+        }
+        Vec q = near(brows.of(side).line(), p);
         double d = q.distanceTo(p);
         if (d >= BROW_HALF) {
             return p;
@@ -202,12 +224,13 @@ final class KeepOff {
 
     private static Vec near(List<LineSegment> line, Vec p) {
         Coordinate at = coordinate(p);
-        Coordinate best = line.get(0).closestPoint(at);
-        for (LineSegment piece : line.subList(1, line.size())) {
-            Coordinate q = piece.closestPoint(at);
-            best = q.distance(at) < best.distance(at) ? q : best;
+        Vec best = null;
+        for (LineSegment piece : line) {
+            Coordinate c = piece.closestPoint(at);
+            Vec q = new Vec(c.x, c.y);
+            best = best == null || q.distanceTo(p) < best.distanceTo(p) ? q : best;
         }
-        return new Vec(best.x, best.y);
+        return best;
     }
 
     private static Coordinate coordinate(Vec p) {
