@@ -27,7 +27,7 @@ record SeasonsView(
         String mixed,
         String figure,
         String word,
-        SeasonsSlope slope,
+        SeasonsDrawing slope,
         List<String> changes,
         String rests,
         List<String> said,
@@ -53,7 +53,7 @@ record SeasonsView(
                 Srgb.hex(now.recipe().colour()),
                 Figures.one(now.recipe().difference()),
                 words.nearness(now.recipe().difference()),
-                a.year().map(y -> SeasonsSlope.of(a, y, words)).orElse(null),
+                a.year().map(y -> SeasonsDrawing.of(a, y, words)).orElse(null),
                 changes(a, words),
                 rests(a, words),
                 a.words().stream()

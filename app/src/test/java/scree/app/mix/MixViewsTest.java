@@ -20,6 +20,7 @@ import scree.app.kit.Formula;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
 import scree.app.kit.Swatch;
+import scree.app.look.Lines;
 import scree.core.colour.Lab;
 import scree.core.mix.Batch;
 import scree.core.mix.Carrier;
@@ -99,10 +100,10 @@ class MixViewsTest {
             assertThat(s.nameX()).isBetween(20.0, MixField.WIDTH - 20);
         }
         assertThat(field.parts()).hasSize(3);
-        assertThat(field.path())
-                .startsWith("M")
-                .endsWith(
-                        "%.1f,%.1f".formatted(field.result().x(), field.result().y()));
+        String last = Lines.open(
+                List.of(new double[] {field.result().x(), field.result().y()}));
+        assertThat(field.path()).startsWith("M").endsWith("L" + last.substring(1));
+        assertThat(field.steps()).hasSize(2); // of 3 + 2 + 1, short of the mix
     }
 
     @Test

@@ -11,7 +11,7 @@ import scree.core.colour.Srgb;
 import scree.core.mix.SeasonParts;
 
 /** A year's skin as twelve stones on a slope, deeper skin lower, and the readings that it rests on. */
-record SeasonsSlope(List<Month> months, List<Read> read, String line) {
+record SeasonsDrawing(List<Month> months, List<Read> read, String line) {
     /** A month: the skin to be expected and the parts for it. */
     record Month(String name, double x, double y, String stone, String colour, int winter, int summer, boolean now) {}
 
@@ -23,7 +23,7 @@ record SeasonsSlope(List<Month> months, List<Read> read, String line) {
     private static final double STONE = 19;
     private static final Stones STONES = new Stones();
 
-    static SeasonsSlope of(Seasons.Answer a, SeasonParts.Year year, BaseWords words) {
+    static SeasonsDrawing of(Seasons.Answer a, SeasonParts.Year year, BaseWords words) {
         Scale scale = Scale.of(a, year);
         List<Month> months = IntStream.range(0, MONTHS)
                 .mapToObj(i -> month(a, scale, i, year.on(scale.first().plusMonths(i)), words))
@@ -31,7 +31,7 @@ record SeasonsSlope(List<Month> months, List<Read> read, String line) {
         List<Read> read = a.days().stream()
                 .map(d -> new Read(words.date("date.inYear", d.day()), scale.x(d.day()), scale.y(d.skin())))
                 .toList();
-        return new SeasonsSlope(
+        return new SeasonsDrawing(
                 months,
                 read,
                 Lines.open(months.stream().map(m -> new double[] {m.x(), m.y()}).toList()));
