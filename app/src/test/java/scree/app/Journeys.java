@@ -118,6 +118,7 @@ abstract class Journeys {
     /** Waits, also while the part of the page that is asked for is being exchanged. */
     WebDriverWait patiently(int seconds) {
         WebDriverWait wait = new WebDriverWait(browser, Duration.ofSeconds(seconds));
+        wait.pollingEvery(Duration.ofMillis(50)); // most answers take less than the usual half second
         wait.ignoreAll(List.of(
                 StaleElementReferenceException.class,
                 NoSuchElementException.class,

@@ -37,6 +37,32 @@ public final class CieDe2000 {
         return 1 + 0.015 * square / Math.sqrt(20 + square);
     }
 
+    /**
+     * Returns the spread in ΔE00 of a colour that is known with this covariance of L*, a*, b*: each axis of lightness, chroma and
+     * hue over its weight at the colour, without the rotation in blue. Derived.
+     */
+    static double spread(Lab colour, double[][] covariance) {
+        double c = colour.chroma() + 1e-6;
+        double sl = lightnessWeight(colour.lightness());
+        double sc = 1 + 0.045 * c;
+        double sh = 1 + 0.0135 * c; // T taken as 0.9
+        double[] outward = {0, colour.a() / c, colour.b() / c};
+        double[] across = {0, -colour.b() / c, colour.a() / c};
+        return Math.sqrt(covariance[0][0] / (sl * sl)
+                + along(outward, covariance) / (sc * sc)
+                + along(across, covariance) / (sh * sh));
+    }
+
+    private static double along(double[] way, double[][] covariance) {
+        double sum = 0;
+        for (int i = 0; i < way.length; i++) {
+            for (int j = 0; j < way.length; j++) {
+                sum += way[i] * covariance[i][j] * way[j];
+            }
+        }
+        return sum;
+    }
+
     private static double greyShift(double meanChroma) {
         double c7 = power7(meanChroma);
         return 0.5 * (1 - Math.sqrt(c7 / (c7 + POW_25_7)));
