@@ -81,6 +81,7 @@ final class Accuracy {
         differences();
         captures();
         new Mixing().gap();
+        new SwatchAccuracy().run();
         new LightAccuracy().run();
         undertone();
         witnesses();
@@ -311,11 +312,11 @@ final class Accuracy {
         return random.nextInt(3) < 2 ? answers.get(truth.ordinal()) : answers.get(random.nextInt(3));
     }
 
-    private static double mean(List<Double> values) {
+    static double mean(List<Double> values) {
         return values.stream().mapToDouble(v -> v).average().orElse(Double.NaN);
     }
 
-    private static double p95(List<Double> values) {
+    static double p95(List<Double> values) {
         List<Double> sorted = new ArrayList<>(values);
         Collections.sort(sorted);
         return sorted.get((int) Math.min(sorted.size() - 1, Math.ceil(.95 * sorted.size()) - 1));

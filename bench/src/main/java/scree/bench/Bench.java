@@ -12,12 +12,13 @@ public final class Bench {
         for (String part : wanted) {
             switch (part) {
                 case "accuracy" -> new Accuracy().run();
+                case "swatches" -> new SwatchAccuracy().run();
                 case "derive" -> new Derive().run();
                 case "speed" -> new Speed().run();
                 case "photo" -> new Speed().photo();
                 case "load" -> new Load().run();
                 default -> {
-                    System.err.println("bench knows accuracy, speed, photo, load and derive, not " + part);
+                    System.err.println("bench knows accuracy, swatches, speed, photo, load and derive, not " + part);
                     System.exit(2);
                 }
             }

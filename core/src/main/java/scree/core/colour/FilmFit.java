@@ -125,6 +125,11 @@ public final class FilmFit {
             double coatDoubt,
             double misfit,
             Finding finding) {
+        /** Returns the same with another doubt of its colour; what a coat was found to be stays. */
+        public Film withDoubt(double other) {
+            return new Film(opaque, colour, coat, slope, contrast, other, coatDoubt, misfit, finding);
+        }
+
         /** Returns the least S·X that the coat has when it hides fully. */
         public double coatAtLeast() {
             return coat * Math.exp(-2 * coatDoubt);

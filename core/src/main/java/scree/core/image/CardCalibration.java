@@ -2,6 +2,7 @@ package scree.core.image;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
@@ -13,7 +14,7 @@ import scree.core.colour.Lab;
  * saturation that explains them best, a smooth correction of what is left, and a map fitted on virtual skins seen by that
  * response. Steps and figures in docs/method.md, "Reading colour with a card".
  */
-public final class CardCalibration implements Calibration {
+public final class CardCalibration implements Calibration, SheetCalibration {
     private static final double DARKEST = 0.10;
     private static final double BRIGHTEST = 0.985;
     private static final double[] SATURATIONS = {1, 1.05, 1.1, 1.15, 1.2, 1.25};
@@ -125,6 +126,30 @@ public final class CardCalibration implements Calibration {
     @Override
     public Quality quality() {
         return quality;
+    }
+
+    @Override
+    public double[] light(double[] code) {
+        return best.curves.linear(code);
+    }
+
+    @Override
+    public double[] roots(double[] code, double[] light) {
+        double[] linear = best.curves.linear(code);
+        for (int c = 0; c < linear.length; c++) {
+            linear[c] /= light[c];
+        }
+        return correction.apply(roots(linear));
+    }
+
+    @Override
+    public Optional<Camera> camera() {
+        return Optional.of(new Camera(best.response.weights(), components()));
+    }
+
+    @Override
+    public ProductMap products() {
+        return ProductMap.of(best.response);
     }
 
     /** Returns what the card tells of camera and lamp: 20 components of the estimated response. */

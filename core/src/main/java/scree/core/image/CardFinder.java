@@ -33,7 +33,7 @@ public final class CardFinder {
     public static CardSighting find(Raster picture) {
         Raster small = picture.shrunkTo(WORKING_SIDE);
         double scale = (double) picture.width() / small.width();
-        List<Spot> spots = Spots.in(small).stream()
+        List<Spot> spots = Spots.in(small, Spots.Mark.DOT).stream()
                 .sorted(Comparator.comparingDouble(Spot::contrast).reversed())
                 .limit(MOST_SPOTS)
                 .toList();

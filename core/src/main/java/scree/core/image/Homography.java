@@ -35,4 +35,32 @@ public final class Homography {
         double w = h[6] * x + h[7] * y + 1;
         return new Point((h[0] * x + h[1] * y + h[2]) / w, (h[3] * x + h[4] * y + h[5]) / w);
     }
+
+    /**
+     * Returns the angle in degrees between the plane that is mapped and that of another map into the same picture, as a pinhole
+     * camera sees them.
+     *
+     * @param focal in pixels
+     * @param centre of the picture in pixels
+     */
+    public double degreesTo(Homography other, double focal, Point centre) {
+        double[] a = normal(focal, centre);
+        double[] b = other.normal(focal, centre);
+        double cos = Math.abs(a[0] * b[0] + a[1] * b[1] + a[2] * b[2]);
+        return Math.toDegrees(Math.acos(Math.min(1, cos)));
+    }
+
+    private double[] normal(double focal, Point centre) {
+        double[] across = ray(h[0], h[3], h[6], focal, centre);
+        double[] down = ray(h[1], h[4], h[7], focal, centre);
+        double x = across[1] * down[2] - across[2] * down[1];
+        double y = across[2] * down[0] - across[0] * down[2];
+        double z = across[0] * down[1] - across[1] * down[0];
+        double length = Math.sqrt(x * x + y * y + z * z);
+        return new double[] {x / length, y / length, z / length};
+    }
+
+    private static double[] ray(double u, double v, double w, double focal, Point centre) {
+        return new double[] {(u - centre.x() * w) / focal, (v - centre.y() * w) / focal, w};
+    }
 }

@@ -132,6 +132,25 @@ final class ResponseEstimate {
         return response(weights, surface);
     }
 
+    /** Returns the weights, three channels of 36 bands. */
+    double[][] weights() {
+        return new double[][] {weights[0].clone(), weights[1].clone(), weights[2].clone()};
+    }
+
+    /** Returns cameras and lamps drawn from what is known without any field: the same ones every time. */
+    static List<ResponseEstimate> usual(int count) {
+        Random random = new Random(DRAW_SEED);
+        List<ResponseEstimate> drawn = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            double[] z = new double[COMPONENTS];
+            for (int k = 0; k < COMPONENTS; k++) {
+                z[k] = random.nextGaussian();
+            }
+            drawn.add(new ResponseEstimate(z, 0, null));
+        }
+        return drawn;
+    }
+
     private static double[][] weightsFor(double[] z) {
         double[][] w = new double[3][Spectrum.BANDS];
         for (int c = 0; c < 3; c++) {

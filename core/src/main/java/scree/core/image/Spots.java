@@ -5,29 +5,59 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
-/** Finds dark round spots in a light ring: local threshold, connected regions, then shape, ring and core checks. */
+/** Finds dark spots in a light ring, round or square: local threshold, connected regions, then shape, ring and core checks. */
 final class Spots {
     /** A pixel is dark below this share of its neighbourhood's mean. House choice: ink on white is under 0.4. */
     private static final double DARK_SHARE = 0.55;
 
     private static final int LEAST_SIDE = 5;
     private static final int MOST_SIDE = 60;
-    private static final double RING = 1.42;
     private static final int RING_SAMPLES = 16;
     private static final int LEAST_CONTRAST = 50;
 
+    /**
+     * What is looked for.
+     *
+     * @param ring radius of the light ring in half sides: round a square it runs outside the corners
+     * @param inside radius where it has to be dark
+     * @param leastFilled share of its box that is dark at least
+     * @param leastFilledRound the same with a light core
+     * @param neighbourhood the longer side of the picture over the reach of what a pixel is compared with: well past the mark
+     */
+    enum Mark {
+        DOT(1.42, .72, .66, .45, 60),
+        /** A square turned by up to 25° fills little more than half of its box. */
+        SQUARE(1.72, .72, .54, .42, 32);
+
+        private final double ring;
+        private final double inside;
+        private final double leastFilled;
+        private final double leastFilledRound;
+        private final int neighbourhood;
+
+        Mark(double ring, double inside, double leastFilled, double leastFilledRound, int neighbourhood) {
+            this.neighbourhood = neighbourhood;
+            this.ring = ring;
+            this.inside = inside;
+            this.leastFilled = leastFilled;
+            this.leastFilledRound = leastFilledRound;
+        }
+    }
+
+    private final Mark mark;
     private final Raster raster;
     private final int[] luma;
     private final boolean[] dark;
 
-    private Spots(Raster raster) {
+    private Spots(Raster raster, Mark mark) {
+        this.mark = mark;
         this.raster = raster;
         this.luma = lumaOf(raster);
-        this.dark = darkOf(luma, raster.width(), raster.height());
+        this.dark = darkOf(luma, raster.width(), raster.height(), mark.neighbourhood);
     }
 
-    static List<Spot> in(Raster raster) {
-        return new Spots(raster).collect();
+    static List<Spot> in(Raster raster, Mark mark) {
+        return new Spots(raster, mark).collect();
     }
 
     /** Returns the centre of darkness within {@code reach} pixels, to a fraction of a pixel. */
@@ -110,20 +140,21 @@ final class Spots {
         double bodySum = 0;
         for (int i = 0; i < RING_SAMPLES; i++) {
             double angle = 2 * Math.PI * i / RING_SAMPLES;
-            int ring = around(centre, angle, RING * radius);
+            int ring = around(centre, angle, mark.ring * radius);
             ringLow = Math.min(ringLow, ring);
             ringHigh = Math.max(ringHigh, ring);
-            int inside = around(centre, angle, 0.72 * radius);
+            int inside = around(centre, angle, mark.inside * radius);
             body = Math.min(body, inside);
             bodySum += inside;
         }
         double bodyMean = bodySum / RING_SAMPLES;
         double contrast = ringLow - bodyMean;
-        if (contrast < LEAST_CONTRAST || ringLow < 0.78 * ringHigh || !neutralRing(centre, RING * radius)) {
+        if (contrast < LEAST_CONTRAST || ringLow < 0.78 * ringHigh || !neutralRing(centre, mark.ring * radius)) {
             return null;
         }
         boolean core = around(centre, 0, 0) > bodyMean + 0.4 * (ringLow - bodyMean);
-        boolean filled = region.count >= (core ? 0.45 : 0.66) * region.width() * region.height();
+        boolean filled =
+                region.count >= (core ? mark.leastFilledRound : mark.leastFilled) * region.width() * region.height();
         return filled ? new Spot(centre, radius, core, contrast) : null;
     }
 
@@ -157,7 +188,7 @@ final class Spots {
         return luma;
     }
 
-    private static boolean[] darkOf(int[] luma, int w, int h) {
+    private static boolean[] darkOf(int[] luma, int w, int h, int neighbourhood) {
         int[] integral = new int[(w + 1) * (h + 1)]; // 255 × 1400² fits
         for (int y = 0; y < h; y++) {
             int row = 0;
@@ -167,7 +198,7 @@ final class Spots {
             }
         }
         boolean[] dark = new boolean[luma.length];
-        int reach = Math.max(8, Math.max(w, h) / 60);
+        int reach = Math.max(8, Math.max(w, h) / neighbourhood);
         IntStream.range(0, h).parallel().forEach(y -> {
             int top = Math.max(0, y - reach);
             int bottom = Math.min(h, y + reach + 1);

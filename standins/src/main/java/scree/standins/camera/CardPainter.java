@@ -49,7 +49,11 @@ final class CardPainter {
 
     /** Returns raw reflectance at a place of the scene, or null beside the card. */
     double[] at(double x, double y) {
-        Point mm = toMillimetres(x, y);
+        return on(toMillimetres(x, y));
+    }
+
+    /** Returns raw reflectance at a millimetre of the card, or null beside it. */
+    double[] on(Point mm) {
         if (!inside(mm)) {
             return null;
         }
