@@ -63,20 +63,14 @@ public final class SheetReader {
 
     private static final double WARM = 4000;
 
-    private final Raster picture;
     private final SheetSighting.Found sheet;
     private final SheetCalibration calibration;
     private final SheetSamples samples;
     private final double[] whiteAtCard;
     private final boolean warm;
 
-    private SheetReader(
-            Raster picture,
-            SheetSighting.Found sheet,
-            SheetCalibration calibration,
-            SheetSamples samples,
-            boolean warm) {
-        this.picture = picture;
+    private SheetReader(SheetSighting.Found sheet, SheetCalibration calibration, SheetSamples samples, boolean warm) {
+
         this.sheet = sheet;
         this.calibration = calibration;
         this.samples = samples;
@@ -93,6 +87,9 @@ public final class SheetReader {
      */
     public static SheetReading read(Raster picture, PrintedCard print) throws SheetRefused {
         SheetSighting.Found sheet = sheet(picture);
+        if (blur(picture, sheet.toPicture()) > MOST_BLUR) {
+            throw new SheetRefused(SheetRefused.Why.BLURRED);
+        }
         CardSighting.Found card = card(picture, sheet);
         CardSamples cardSamples = CardSamples.of(picture, card);
         if (cardSamples.coveredFields() > MOST_COVERED) {
@@ -110,12 +107,8 @@ public final class SheetReader {
         OptionalDouble kelvin = calibration.camera().stream()
                 .mapToDouble(c -> LampGuess.kelvin(c.components()))
                 .findFirst();
-        SheetReader reader = new SheetReader(
-                picture, sheet, calibration, samples, kelvin.isPresent() && kelvin.getAsDouble() < WARM);
-        if (reader.blur() > MOST_BLUR) {
-            throw new SheetRefused(SheetRefused.Why.BLURRED);
-        }
-        return reader.read(kelvin);
+        boolean warm = kelvin.isPresent() && kelvin.getAsDouble() < WARM;
+        return new SheetReader(sheet, calibration, samples, warm).read(kelvin);
     }
 
     private static SheetSighting.Found sheet(Raster picture) throws SheetRefused {
@@ -277,24 +270,23 @@ public final class SheetReader {
     }
 
     /** Returns how many millimetres the borders beside the fields take to pass from a tenth to nine tenths, the middle of all. */
-    private double blur() {
-        Homography map = sheet.toPicture();
+    private static double blur(Raster picture, Homography map) {
         return SheetLayout.fields().stream()
                 .mapToDouble(f -> Math.min(
-                        passage(map, f.left() + SheetLayout.STRIP / 2, f.border()),
-                        passage(map, f.right() - SheetLayout.STRIP / 2, f.border())))
+                        passage(picture, map, f.left() + SheetLayout.STRIP / 2, f.border()),
+                        passage(picture, map, f.right() - SheetLayout.STRIP / 2, f.border())))
                 .sorted()
                 .skip(SheetLayout.FIELDS / 2)
                 .findFirst()
                 .orElse(0);
     }
 
-    private double passage(Homography map, double x, double border) {
-        double paper = luma(map, x, border - EDGE_REACH);
-        double print = luma(map, x, border + EDGE_REACH);
+    private static double passage(Raster picture, Homography map, double x, double border) {
+        double paper = luma(picture, map, x, border - EDGE_REACH);
+        double print = luma(picture, map, x, border + EDGE_REACH);
         double from = Double.NaN;
         for (double y = border - EDGE_REACH; y < border + EDGE_REACH; y += EDGE_STEP) {
-            double share = (luma(map, x, y) - print) / Math.max(1, paper - print);
+            double share = (luma(picture, map, x, y) - print) / Math.max(1, paper - print);
             if (Double.isNaN(from) && share < .9) {
                 from = y;
             }
@@ -305,7 +297,7 @@ public final class SheetReader {
         return 2 * EDGE_REACH;
     }
 
-    private double luma(Homography map, double x, double y) {
+    private static double luma(Raster picture, Homography map, double x, double y) {
         double sum = 0;
         for (int i = -2; i <= 2; i++) {
             Point p = map.map(x + i * .4, y);
