@@ -182,7 +182,9 @@ abstract class Journeys {
         assertThat(((Number) over).intValue()).as(browser.getCurrentUrl()).isLessThanOrEqualTo(0);
     }
 
+    /** What still waits for its answer is greyed, so it is not looked at before. */
     void assertAccessible(String where) {
+        answered();
         List<Rule> grave = new AxeBuilder()
                 .analyze(browser).getViolations().stream()
                         .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
