@@ -83,7 +83,7 @@ class ArchitectureTest {
 
     /** What draws has figures of its own: sizes and offsets in pixels. */
     private static final Pattern DRAWS = Pattern.compile(
-            ".*/(look|demo|card)/.*|.*(View|Field|Drawing|Layout|Patterns|Chart|Files|Previews|ShapePlace).java");
+            ".*/(look|demo|card)/.*|.*(View|Field|Drawing|Layout|Patterns|Chart|Files|Pdf|Previews|ShapePlace).java");
 
     /** A figure of the craft belongs to core; services and controllers hold whole numbers at most, sizes of lists and texts. */
     @Test

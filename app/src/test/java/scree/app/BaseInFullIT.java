@@ -26,6 +26,7 @@ import scree.app.kit.DryDowns;
 import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
 import scree.app.kit.KitShelf;
+import scree.app.kit.Measure;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
 import scree.app.kit.Swatch;
@@ -237,7 +238,7 @@ class BaseInFullIT {
                         .learned())
                 .as("the shelf knows at once")
                 .isTrue();
-        kit.change(mine.studio(), after.measured(after.wet(), shifted(-4, 0)));
+        kit.change(mine.studio(), after.measured(after.wet(), shifted(-4, 0), Measure.TYPED));
         Product changed = kit.get(mine.studio(), near);
         assertThat(changed.learned())
                 .as("a new record is weighed with what was seen")
@@ -245,7 +246,8 @@ class BaseInFullIT {
         assertThat(changed.settled().lightness()).isBetween(skin.lightness() - 4, skin.lightness());
         dryDowns.of(mine.studio(), near).forEach(s -> dryDowns.forget(mine.studio(), near, s.id()));
         assertThat(kit.get(mine.studio(), near).learned()).isFalse();
-        kit.change(mine.studio(), kit.get(mine.studio(), near).measured(before.wet(), before.recorded()));
+        kit.change(
+                mine.studio(), kit.get(mine.studio(), near).measured(before.wet(), before.recorded(), Measure.TYPED));
     }
 
     /** Seen too deep, a powder is not said to dry down: the skin deepens powders more than was thought. */

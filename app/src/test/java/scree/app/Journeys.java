@@ -39,6 +39,7 @@ import org.springframework.test.context.TestPropertySource;
             "scree.demo.enabled=true",
             "scree.demo.portrait-width=700",
             "scree.demo.portrait-cache=target/portraits",
+            "scree.sheets.settles-after=0s",
             "spring.datasource.hikari.schema=journey",
             "spring.flyway.default-schema=journey"
         })

@@ -16,6 +16,7 @@ import scree.app.base.Bases;
 import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.kit.Kit;
+import scree.app.kit.Measure;
 import scree.app.kit.Product;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
@@ -147,7 +148,7 @@ class StudioIsolationIT {
         double then =
                 bases.choice(mine.studio(), sitting).orElseThrow().settled().lightness();
         Product now = kit.get(mine.studio(), product);
-        Product changed = now.measured(Lab.of(40, 9, 15), Lab.of(39, 9, 15));
+        Product changed = now.measured(Lab.of(40, 9, 15), Lab.of(39, 9, 15), Measure.TYPED);
         kit.change(mine.studio(), changed);
         assertThat(bases.choice(mine.studio(), sitting).orElseThrow().settled().lightness())
                 .isEqualTo(then);

@@ -45,6 +45,8 @@ import scree.app.picture.Pictures;
 import scree.app.place.Placements;
 import scree.app.place.Previews;
 import scree.app.remote.RemoteLinks;
+import scree.app.sheet.SheetPdf;
+import scree.app.sheet.Sheets;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
 import scree.app.skin.PracticeCamera;
@@ -66,7 +68,15 @@ import scree.app.web.Origin;
 @Retention(RetentionPolicy.RUNTIME)
 @ResourceLock("mocks")
 @WebMvcTest(includeFilters = @Filter(type = FilterType.REGEX, pattern = "scree\\.app\\..*Words"))
-@Import({SecurityConfig.class, Gaps.class, KitCsv.class, Sights.class, Tones.class, WebTest.StoppedClock.class})
+@Import({
+    SecurityConfig.class,
+    Gaps.class,
+    KitCsv.class,
+    Sights.class,
+    Tones.class,
+    SheetPdf.class,
+    WebTest.StoppedClock.class
+})
 @MockitoBean(
         types = {
             Accounts.class,
@@ -96,6 +106,7 @@ import scree.app.web.Origin;
             Readings.class,
             RemoteLinks.class,
             Seasons.class,
+            Sheets.class,
             Sittings.class,
             StillLoading.class,
             StripeTests.class,

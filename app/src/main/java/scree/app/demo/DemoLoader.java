@@ -5,6 +5,8 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -21,8 +23,11 @@ import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
+import scree.app.kit.Product;
 import scree.app.picture.Upload;
 import scree.app.place.Placements;
+import scree.app.sheet.SheetPicture;
+import scree.app.sheet.Sheets;
 import scree.app.sitting.Intake;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
@@ -37,6 +42,7 @@ import scree.core.method.Occasion;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
 import scree.core.skin.SkinType;
+import scree.core.swatch.SheetRefused;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Sitter;
 
@@ -55,6 +61,7 @@ class DemoLoader implements ApplicationRunner {
     private final Accounts accounts;
     private final Clients clients;
     private final Kit kit;
+    private final Sheets sheets;
     private final Formulas formulas;
     private final Sittings sittings;
     private final Readings readings;
@@ -70,6 +77,7 @@ class DemoLoader implements ApplicationRunner {
             Accounts accounts,
             Clients clients,
             Kit kit,
+            Sheets sheets,
             Formulas formulas,
             Sittings sittings,
             Readings readings,
@@ -84,6 +92,7 @@ class DemoLoader implements ApplicationRunner {
         this.accounts = accounts;
         this.clients = clients;
         this.kit = kit;
+        this.sheets = sheets;
         this.formulas = formulas;
         this.sittings = sittings;
         this.readings = readings;
@@ -133,11 +142,27 @@ class DemoLoader implements ApplicationRunner {
         kit.addAll(studio, DemoKit.all(today));
         kit.all(studio).forEach(p -> DemoKit.formula(p).ifPresent(f -> formulas.put(studio, f)));
         formulas.putPurchases(studio, new Formulas.Purchases(DemoKit.FOR_SALE, 0));
+        sheet(artists.get(0));
         List<Sitter> sitters = Ensemble.all();
         int shift = shiftMinutes(LocalTime.now(clock));
         for (int i = 0; i < sitters.size(); i++) {
             load(studio, artists, sitters.get(i), extras().get(i), i, today, shift);
         }
+    }
+
+    /** A swatch sheet that was read just laid and settled, and waits to be taken. */
+    private void sheet(Member me) {
+        long id = sheets.add(me);
+        try {
+            for (DemoSheet.When when : DemoSheet.When.values()) {
+                Sheets.Read read = sheets.read(me.studio(), id, Upload.of(when.jpeg()));
+                sheets.keep(me.studio(), id, read, SheetPicture.Stage.valueOf(when.name()));
+            }
+        } catch (SheetRefused | Sheets.OtherSheet e) {
+            throw new IllegalStateException("the demo's sheet cannot be read", e);
+        }
+        Map<String, Long> ids = kit.all(me.studio()).stream().collect(Collectors.toMap(Product::fullName, Product::id));
+        DemoSheet.LAID.forEach((field, name) -> sheets.lay(me.studio(), id, field, ids.get(name)));
     }
 
     private void load(

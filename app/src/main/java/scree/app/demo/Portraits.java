@@ -83,7 +83,7 @@ final class Portraits {
                 .toList();
     }
 
-    /** Renders all that ship. The argument is the directory that they go to. */
+    /** Renders all that ship, and the demo's swatch sheet. The argument is the directory that they go to. */
     public static void main(String[] directory) throws IOException {
         Path home = Files.createDirectories(Path.of(directory[0]));
         for (int width : SHIPPED) {
@@ -93,5 +93,6 @@ final class Portraits {
                 }
             }
         }
+        DemoSheet.write(home);
     }
 }

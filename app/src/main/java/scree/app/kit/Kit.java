@@ -1,6 +1,7 @@
 package scree.app.kit;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntConsumer;
 import org.springframework.dao.DuplicateKeyException;
@@ -59,6 +60,16 @@ public class Kit implements Deletable {
     /** @throws NotHere when the studio has no such product */
     public Product get(StudioId studio, long id) {
         return NotHere.unless(mapper.find(studio, id), "product");
+    }
+
+    /** Returns a product, empty when the studio has none such. */
+    public Optional<Product> find(StudioId studio, long id) {
+        return Optional.ofNullable(mapper.find(studio, id));
+    }
+
+    /** Returns products whose line and name hold a text, by role and name. */
+    public List<Product> named(StudioId studio, String text, int most) {
+        return mapper.page(studio, null, text.strip(), most, 0);
     }
 
     /** Returns line|name of all products in lower case. */

@@ -155,12 +155,13 @@ class KitController {
             @Valid @ModelAttribute("form") ProductForm form,
             BindingResult errors,
             Model model) {
-        model.addAttribute("product", kit.get(me.studio(), id));
+        Product product = kit.get(me.studio(), id);
+        model.addAttribute("product", product);
         if (errors.hasErrors()) {
             return choices(model);
         }
         try {
-            kit.change(me.studio(), form.product(id));
+            kit.change(me.studio(), form.over(product));
         } catch (StaleSave stale) {
             model.addAttribute("stored", ProductForm.of((Product) stale.stored()));
             return choices(model);

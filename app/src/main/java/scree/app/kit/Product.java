@@ -95,8 +95,13 @@ public record Product(
     }
 
     /** Returns the product with colours measured anew; what stripes had taught is to be worked out again. */
-    public Product measured(Lab wet, Lab settled) {
-        return with(Swatch.of(wet, settled));
+    public Product measured(Lab wet, Lab settled, Measure measure) {
+        return with(Swatch.of(wet, settled).by(measure));
+    }
+
+    /** Returns the product hiding as much as was measured. */
+    public Product hiding(double contrast) {
+        return new Product(id, line, name, role, form, finish, contrast, swatch, opened, allergens, inStock, version);
     }
 
     /** Returns the product with other colours. */

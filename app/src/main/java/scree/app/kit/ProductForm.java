@@ -84,6 +84,15 @@ record ProductForm(
         return Math.round(v * 100) / 100.0;
     }
 
+    /** Returns the stored product as the form changes it; colours left as they were keep where they come from. */
+    Product over(Product stored) {
+        Product typed = product(stored.id());
+        return typed.swatch().looksLike(stored.swatch())
+                ? typed.with(Swatch.of(stored.wet(), stored.recorded())
+                        .by(stored.swatch().measure()))
+                : typed;
+    }
+
     Product product(long id) {
         return new Product(
                 id,

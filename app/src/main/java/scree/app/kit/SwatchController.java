@@ -18,6 +18,7 @@ import scree.app.meter.Meters;
 import scree.app.meter.PressedSwatch;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.StudioTime;
 import scree.app.web.StaleSave;
 import scree.app.web.Words;
 import scree.core.colour.Lab;
@@ -31,12 +32,14 @@ class SwatchController {
     private final Kit kit;
     private final Meters meters;
     private final Clock clock;
+    private final StudioTime time;
     private final Words words;
 
-    SwatchController(Kit kit, Meters meters, Clock clock, Words words) {
+    SwatchController(Kit kit, Meters meters, Clock clock, StudioTime time, Words words) {
         this.kit = kit;
         this.meters = meters;
         this.clock = clock;
+        this.time = time;
         this.words = words;
     }
 
@@ -119,7 +122,7 @@ class SwatchController {
         Lab wet = swatch.wet().agree() ? swatch.wet().mean().orElseThrow() : product.wet();
         Lab settled = swatch.settled().agree() ? swatch.settled().mean().orElseThrow() : product.recorded();
         try {
-            kit.change(me.studio(), product.measured(wet, settled));
+            kit.change(me.studio(), product.measured(wet, settled, Measure.meter(time.today(me.studio()))));
         } catch (StaleSave stale) {
             model.addAttribute("refused", words.say("swatch.stale"));
             return page(me, id, model);

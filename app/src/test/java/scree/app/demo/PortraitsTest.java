@@ -22,6 +22,20 @@ class PortraitsTest {
     }
 
     @Test
+    void theSheetThatShipsIsWhatTheCameraMakesToday() {
+        int[] shipped =
+                PictureIntake.read(DemoSheet.When.WET.shipped().orElseThrow()).rgb();
+        int[] made = PictureIntake.read(DemoSheet.When.WET.render()).rgb();
+        assertThat(shipped).hasSameSizeAs(made);
+        double off = IntStream.range(0, made.length)
+                .mapToDouble(i -> Math.abs((made[i] >> 8 & 255) - (shipped[i] >> 8 & 255)))
+                .average()
+                .orElseThrow();
+        assertThat(off).as("codes of green, mean").isLessThan(.2);
+        assertThat(DemoSheet.When.SETTLED.shipped()).isPresent();
+    }
+
+    @Test
     void allThatTheDemoShowsShips() {
         for (int width : new int[] {1100, 700}) {
             for (int i = 0; i < 12; i++) {

@@ -122,8 +122,9 @@ class SwatchControllerTest {
     /** What stripes taught stays beside the record, it does not become the record. */
     @Test
     void aWetSwatchAloneLeavesTheRecordedSettledColour() throws Exception {
-        Product learned =
-                product().with(new Swatch(product().wet(), product().recorded(), new DryDown.Shift(-3.0, .5, .5)));
+        Product learned = product()
+                .with(new Swatch(
+                        product().wet(), product().recorded(), new DryDown.Shift(-3.0, .5, .5), Measure.TYPED));
         given(kit.get(any(), anyLong())).willReturn(learned);
         swatch(thrice(WET), NONE, WebTest.NOW);
         http.perform(post("/kit/1/swatch/take").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit/1"));

@@ -11,5 +11,13 @@ public enum Role {
     BLUSH,
     HIGHLIGHT,
     POWDER,
-    MIXER
+    MIXER;
+
+    /** Returns whether one usual coat is too thin to tell its own colour: it is laid twice on a swatch sheet, usual and thick. */
+    public boolean laidThin() {
+        return switch (this) {
+            case CONTOUR, BRONZER, BLUSH, HIGHLIGHT, POWDER -> true;
+            case BASE, CONCEALER, CORRECTOR, BRIGHTENER, MIXER -> false;
+        };
+    }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import scree.core.colour.FilmFit;
+import scree.core.image.SheetLayout;
 
 /**
  * What one picture of a swatch sheet says.
@@ -19,6 +20,22 @@ public record SheetReading(
         OptionalInt number, boolean colourCard, OptionalDouble kelvin, FilmFit.Grounds grounds, List<Field> fields) {
     public SheetReading {
         fields = List.copyOf(fields);
+    }
+
+    /** Returns what is kept of it; a thin coat beside a thick one of the same product is fitted by that one's colour. */
+    public List<FieldRead> kept() {
+        return fields.stream().map(f -> FieldRead.of(f, usual(f))).toList();
+    }
+
+    private FilmFit.Coat usual(Field thin) {
+        Field thick = fields.get(SheetLayout.fields().get(thin.number() - 1).partner() - 1);
+        boolean fitted = thick.verdict().good()
+                && thin.film().isPresent()
+                && thin.reading().isPresent();
+        return fitted
+                ? FilmFit.usualCoat(
+                        thick.film().orElseThrow(), grounds, thin.reading().orElseThrow())
+                : null;
     }
 
     /**
