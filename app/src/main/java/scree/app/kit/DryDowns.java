@@ -49,7 +49,7 @@ public class DryDowns {
     public void forget(StudioId studio, long product, long id) {
         Product p = NotHere.unless(products.find(studio, product), "product");
         mapper.forget(studio, product, id);
-        relearn(studio, p);
+        relearn(studio, p.with(p.swatch().unlearned()));
     }
 
     /** Works the learned shift out anew, as after a change of the recorded colours. */
@@ -57,7 +57,7 @@ public class DryDowns {
         List<WatchedStripe> seen = mapper.of(studio, p.id());
         products.raiseKitVersion(studio);
         if (seen.isEmpty()) {
-            products.learn(studio, p.id(), null);
+            products.learn(studio, p.id(), p.swatch().learned()); // what came with a file stays while its colours do
             return;
         }
         DryDown.Shift usual = DryDown.usual(p.form(), products.shiftsOf(studio, p.form(), p.id()));

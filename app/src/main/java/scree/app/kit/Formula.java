@@ -45,6 +45,11 @@ public record Formula(
         return new Formula(p.id(), carrier, null, null, null, 1, true);
     }
 
+    /** Returns the same of a product that is stored. */
+    Formula of(long product) {
+        return new Formula(product, carrier, density, price, contentMl, strength, guessed);
+    }
+
     /** Returns the product as a mix sees it. */
     public Ingredient ingredient(Product p) {
         return Ingredient.of(p.id(), p.settled(), strength, carrier);

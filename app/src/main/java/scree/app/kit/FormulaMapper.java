@@ -14,6 +14,9 @@ interface FormulaMapper {
 
     int put(@Param("studio") StudioId studio, @Param("f") Formula formula);
 
+    /** Puts many that have no formula yet. */
+    int putAll(@Param("studio") StudioId studio, @Param("formulas") List<Formula> formulas);
+
     /** Saves what was typed; returns 0 when it was saved since its version. */
     int save(@Param("studio") StudioId studio, @Param("f") Formula formula);
 

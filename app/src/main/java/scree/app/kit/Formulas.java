@@ -1,5 +1,6 @@
 package scree.app.kit;
 
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -10,6 +11,9 @@ import scree.app.web.StaleSave;
 /** Keeps what products are in a mix: carrier, packing, strength; and the list of what could be bought. */
 @Service
 public class Formulas {
+    /** Rows of one statement. */
+    private static final int AT_ONCE = 500;
+
     private final FormulaMapper mapper;
     private final ProductMapper products;
 
@@ -37,6 +41,15 @@ public class Formulas {
     @Transactional
     public void put(StudioId studio, Formula formula) {
         mapper.put(studio, formula);
+        products.raiseKitVersion(studio);
+    }
+
+    /** Puts many. */
+    @Transactional
+    public void putAll(StudioId studio, List<Formula> formulas) {
+        for (int from = 0; from < formulas.size(); from += AT_ONCE) {
+            mapper.putAll(studio, formulas.subList(from, Math.min(formulas.size(), from + AT_ONCE)));
+        }
         products.raiseKitVersion(studio);
     }
 

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -38,14 +39,16 @@ import scree.core.shade.Role;
 @RequestMapping("/kit")
 class KitController {
     private final Kit kit;
+    private final Formulas formulas;
     private final KitCsv csv;
     private final Once once;
     private final StudioTime time;
     private final Words words;
 
-    KitController(Kit kit, KitCsv csv, Once once, StudioTime time, Words words) {
+    KitController(Kit kit, Formulas formulas, KitCsv csv, Once once, StudioTime time, Words words) {
         this.once = once;
         this.kit = kit;
+        this.formulas = formulas;
         this.csv = csv;
         this.time = time;
         this.words = words;
@@ -186,7 +189,11 @@ class KitController {
 
     @GetMapping("/export.csv")
     ResponseEntity<byte[]> export(@CurrentMember Member me) {
-        return file(csv.write(kit.all(me.studio())), "text/csv", "kit.csv");
+        Map<Long, Formula> formulas = this.formulas.recorded(me.studio());
+        List<KitRow> rows = kit.all(me.studio()).stream()
+                .map(p -> new KitRow(p, formulas.get(p.id())))
+                .toList();
+        return file(csv.write(rows), "text/csv", "kit.csv");
     }
 
     /** Shades as a GIMP palette, settled colours. */

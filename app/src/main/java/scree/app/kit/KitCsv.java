@@ -24,6 +24,8 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
 import scree.app.web.PlainNumbers;
+import scree.core.mix.Carrier;
+import scree.core.shade.DryDown;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
@@ -47,7 +49,26 @@ public class KitCsv {
             "opened_on",
             "months_open",
             "allergens",
-            "in_stock");
+            "in_stock",
+            "carrier",
+            "density",
+            "price",
+            "content_ml",
+            "strength",
+            "measured_by",
+            "measured_on",
+            "doubt",
+            "slope",
+            "learned_l",
+            "learned_a",
+            "learned_b",
+            "kit_format");
+    /** What a file says of itself; one that says nothing is of the first. */
+    private static final int FORMAT = 2;
+
+    /** Columns that every file has had from the beginning. */
+    private static final int NEEDED = 12;
+
     static final int MOST_ROWS = 20_000;
     /** Bytes looked at to tell how a file was saved. */
     private static final int LOOKED_AT = 4000;
@@ -70,10 +91,14 @@ public class KitCsv {
      */
     record Problem(long line, String field, String code, Object... args) {}
 
-    /** A file as read: products when there are no problems. */
-    record Preview(List<Product> products, List<Problem> problems) {}
+    /** A file as read: rows when there are no problems. */
+    record Preview(List<KitRow> rows, List<Problem> problems) {
+        List<Product> products() {
+            return rows.stream().map(KitRow::product).toList();
+        }
+    }
 
-    String write(List<Product> products) {
+    String write(List<KitRow> rows) {
         StringWriter out = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(
                 out,
@@ -81,7 +106,11 @@ public class KitCsv {
                         .builder()
                         .setHeader(HEADER.toArray(String[]::new))
                         .get())) {
-            for (Product p : products) {
+            for (KitRow row : rows) {
+                Product p = row.product();
+                Formula f = row.formula();
+                Measure m = p.swatch().measure();
+                DryDown.Shift learned = p.swatch().learned();
                 csv.printRecord(
                         harmless(p.line()),
                         harmless(p.name()),
@@ -98,7 +127,20 @@ public class KitCsv {
                         p.opened().on(),
                         p.opened().months(),
                         p.allergens() == null ? null : harmless(p.allergens()),
-                        p.inStock() ? "yes" : "no");
+                        p.inStock() ? "yes" : "no",
+                        f == null ? null : f.carrier(),
+                        f == null ? null : f.density(),
+                        f == null ? null : f.price(),
+                        f == null ? null : f.contentMl(),
+                        f == null ? null : fine(f.strength()),
+                        m.by() == Measure.By.TYPED ? null : m.by(),
+                        m.on(),
+                        m.doubt() == null ? null : fine(m.doubt()),
+                        m.slope() == null ? null : fine(m.slope()),
+                        learned == null ? null : fine(learned.lightness()),
+                        learned == null ? null : fine(learned.a()),
+                        learned == null ? null : fine(learned.b()),
+                        FORMAT);
             }
         } catch (IOException e) {
             throw new IllegalStateException("writing to memory", e);
@@ -115,10 +157,15 @@ public class KitCsv {
         return Math.round(v * 100) / 100.0;
     }
 
+    /** Figures that nobody types: as exact as they are of use, so that a file read and written again is the same. */
+    private static double fine(double v) {
+        return Math.round(v * 1e4) / 1e4;
+    }
+
     /** @param taken line|name in lower case that the kit already has */
     Preview read(byte[] file, Set<String> taken) {
         List<Problem> problems = new ArrayList<>();
-        List<Product> products = new ArrayList<>();
+        List<KitRow> products = new ArrayList<>();
         Problem strange = strange(file);
         if (strange != null) {
             return new Preview(List.of(), List.of(strange));
@@ -131,7 +178,7 @@ public class KitCsv {
                 .setIgnoreEmptyLines(true)
                 .get()
                 .parse(new StringReader(decode(file)))) {
-            List<String> missing = new ArrayList<>(HEADER.subList(0, 12));
+            List<String> missing = new ArrayList<>(HEADER.subList(0, NEEDED));
             missing.removeAll(csv.getHeaderNames());
             if (!missing.isEmpty()) {
                 problems.add(new Problem(1, String.join(", ", missing), "missing"));
@@ -196,7 +243,7 @@ public class KitCsv {
         return text.startsWith("\ufeff") ? text.substring(1) : text;
     }
 
-    private void row(CSVRecord r, long line, Set<String> seen, List<Product> products, List<Problem> problems) {
+    private void row(CSVRecord r, long line, Set<String> seen, List<KitRow> rows, List<Problem> problems) {
         List<Problem> own = new ArrayList<>();
         ProductForm form = new ProductForm(
                 text(r, "line"),
@@ -211,30 +258,67 @@ public class KitCsv {
                 number(r, "settled_l", line, own),
                 number(r, "settled_a", line, own),
                 number(r, "settled_b", line, own),
-                date(r, line, own),
+                date(r, "opened_on", line, own),
                 months(r, line, own),
                 text(r, "allergens"),
                 inStock(r, line, own),
                 0);
-        for (ConstraintViolation<ProductForm> v : validator.validate(form)) {
-            String field = column(v.getPropertyPath().toString());
-            if (own.stream().noneMatch(p -> p.field().equals(field))) {
-                own.add(new Problem(line, field, "rule", v.getMessage()));
-            }
-        }
+        ruled(validator.validate(form), line, own);
+        KnownForm known = known(r, line, own);
         if (own.isEmpty() && !seen.add((form.line().strip() + "|" + form.name().strip()).toLowerCase(Locale.ROOT))) {
             own.add(new Problem(line, "name", "taken"));
         }
         problems.addAll(own);
         if (own.isEmpty()) {
-            products.add(form.product(0));
+            rows.add(known.of(form.product(0)));
+        }
+    }
+
+    /** Everything but what the product's form asks may be empty. */
+    private KnownForm known(CSVRecord r, long line, List<Problem> problems) {
+        KnownForm known = new KnownForm(
+                given(r, "carrier") ? choice(r, "carrier", Carrier.class, line, problems) : null,
+                numberIfAny(r, "density", line, problems),
+                numberIfAny(r, "price", line, problems),
+                numberIfAny(r, "content_ml", line, problems),
+                numberIfAny(r, "strength", line, problems),
+                given(r, "measured_by") ? choice(r, "measured_by", Measure.By.class, line, problems) : null,
+                date(r, "measured_on", line, problems),
+                numberIfAny(r, "doubt", line, problems),
+                numberIfAny(r, "slope", line, problems),
+                numberIfAny(r, "learned_l", line, problems),
+                numberIfAny(r, "learned_a", line, problems),
+                numberIfAny(r, "learned_b", line, problems),
+                numberIfAny(r, "kit_format", line, problems));
+        ruled(validator.validate(known), line, problems);
+        return known;
+    }
+
+    private static boolean given(CSVRecord r, String column) {
+        return !text(r, column).isEmpty();
+    }
+
+    private static Double numberIfAny(CSVRecord r, String column, long line, List<Problem> problems) {
+        return given(r, column) ? number(r, column, line, problems) : null;
+    }
+
+    private static <T> void ruled(Set<ConstraintViolation<T>> broken, long line, List<Problem> problems) {
+        for (ConstraintViolation<T> v : broken) {
+            String field = column(v.getPropertyPath().toString());
+            if (problems.stream().noneMatch(p -> p.field().equals(field))) {
+                problems.add(new Problem(line, field, "rule", v.getMessage()));
+            }
         }
     }
 
     private static String column(String property) {
         return property.equals("coverage")
                 ? "coverage_percent"
-                : property.replaceAll("([A-Z])", "_$1").toLowerCase(Locale.ROOT);
+                : property.equals("measuredWhole")
+                        ? "measured_on"
+                        : property.equals("learnedWhole")
+                                ? "learned_l"
+                                : property.replaceAll("([A-Z])", "_$1").toLowerCase(Locale.ROOT);
     }
 
     private static String text(CSVRecord r, String column) {
@@ -282,12 +366,12 @@ public class KitCsv {
         }
     }
 
-    private static LocalDate date(CSVRecord r, long line, List<Problem> problems) {
-        String v = text(r, "opened_on");
+    private static LocalDate date(CSVRecord r, String column, long line, List<Problem> problems) {
+        String v = text(r, column);
         try {
             return v.isEmpty() ? null : LocalDate.parse(v);
         } catch (DateTimeParseException e) {
-            problems.add(new Problem(line, "opened_on", "date", cut(v)));
+            problems.add(new Problem(line, column, "date", cut(v)));
             return null;
         }
     }

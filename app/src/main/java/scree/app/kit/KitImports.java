@@ -1,6 +1,9 @@
 package scree.app.kit;
 
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
@@ -15,10 +18,13 @@ import scree.app.studio.Upkeep;
 public class KitImports implements Upkeep.Task {
     private final KitImportMapper mapper;
     private final Kit kit;
+    private final Formulas formulas;
     private final KitCsv csv;
     private final TransactionTemplate aside;
 
-    KitImports(KitImportMapper mapper, Kit kit, KitCsv csv, PlatformTransactionManager transactions) {
+    KitImports(
+            KitImportMapper mapper, Kit kit, Formulas formulas, KitCsv csv, PlatformTransactionManager transactions) {
+        this.formulas = formulas;
         this.mapper = mapper;
         this.kit = kit;
         this.csv = csv;
@@ -66,7 +72,18 @@ public class KitImports implements Upkeep.Task {
                 me.studio(),
                 preview.products(),
                 done -> aside.executeWithoutResult(s -> mapper.done(me.studio(), me.artistId(), done)));
+        formulas(me.studio(), preview.rows());
         return new Outcome(preview, true);
+    }
+
+    private void formulas(StudioId studio, List<KitRow> rows) {
+        Map<String, Long> ids = kit.all(studio).stream().collect(Collectors.toMap(Product::stoneId, Product::id));
+        formulas.putAll(
+                studio,
+                rows.stream()
+                        .filter(r -> r.formula() != null)
+                        .map(r -> r.formula().of(ids.get(r.product().stoneId())))
+                        .toList());
     }
 
     @Override

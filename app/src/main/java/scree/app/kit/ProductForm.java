@@ -87,10 +87,7 @@ record ProductForm(
     /** Returns the stored product as the form changes it; colours left as they were keep where they come from. */
     Product over(Product stored) {
         Product typed = product(stored.id());
-        return typed.swatch().looksLike(stored.swatch())
-                ? typed.with(Swatch.of(stored.wet(), stored.recorded())
-                        .by(stored.swatch().measure()))
-                : typed;
+        return typed.swatch().looksLike(stored.swatch()) ? typed.with(stored.swatch()) : typed;
     }
 
     Product product(long id) {

@@ -22,6 +22,11 @@ public record Swatch(Lab wet, Lab recorded, DryDown.Shift learned, Measure measu
         return new Swatch(settled, settled, null, Measure.TYPED);
     }
 
+    /** Returns the same without what stripes taught. */
+    Swatch unlearned() {
+        return new Swatch(wet, recorded, null, measure);
+    }
+
     /** Returns the same colours from another source. */
     public Swatch by(Measure other) {
         return new Swatch(wet, recorded, learned, other);

@@ -140,7 +140,8 @@ class KitControllerTest {
         http.perform(post("/kit/import/yes").with(user(RUNA)).with(csrf()))
                 .andExpect(content().string(containsString("stands in the kit")));
         given(imports.bringIn(RUNA, waiting))
-                .willReturn(new KitImports.Outcome(new KitCsv.Preview(List.of(product(61)), List.of()), true));
+                .willReturn(new KitImports.Outcome(
+                        new KitCsv.Preview(List.of(new KitRow(product(61), null)), List.of()), true));
         http.perform(post("/kit/import/yes").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit?added=1"));
         given(imports.waiting(RUNA)).willReturn(Optional.empty());
         http.perform(post("/kit/import/yes").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit/import"));

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
+import scree.core.mix.Carrier;
+import scree.core.shade.DryDown;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
@@ -34,11 +36,54 @@ class KitCsvTest {
                 "lanolin, nickel",
                 false,
                 0);
-        String text = csv.write(List.of(product));
+        String text = csv.write(List.of(new KitRow(product, null)));
         assertThat(text).contains("'=31"); // a spreadsheet must not run it
         KitCsv.Preview preview = read(text);
         assertThat(preview.problems()).isEmpty();
         assertThat(preview.products()).containsExactly(product);
+    }
+
+    @Test
+    void everythingOfAProductGoesOutAndComesBack() {
+        Product measured = Product.fresh(
+                        "Tuff",
+                        "glow",
+                        Role.BLUSH,
+                        Form.POWDER,
+                        Finish.MATTE,
+                        .0932,
+                        new Swatch(
+                                Lab.of(61.5, 9.25, 17),
+                                Lab.of(60, 9.5, 18),
+                                new DryDown.Shift(-2.1234, .5, -.25),
+                                new Measure(Measure.By.SHEET, LocalDate.of(2026, 6, 20), .8879, .2583)))
+                .with(new Opened(LocalDate.of(2026, 3, 9), 12));
+        Formula formula = new Formula(0, Carrier.SILICONE, 1.06, 32.5, 30.0, 1.3333, false);
+        KitRow row = new KitRow(measured, formula);
+        String text = csv.write(List.of(row));
+        KitCsv.Preview preview = read(text);
+        assertThat(preview.problems()).isEmpty();
+        assertThat(preview.rows()).containsExactly(row);
+        assertThat(csv.write(preview.rows())).isEqualTo(text);
+    }
+
+    @Test
+    void aFileOfTheFirstFormatStillReads() {
+        KitCsv.Preview preview = read(String.join(",", KitCsv.HEADER.subList(0, 16)) + "\n" + GOOD);
+        assertThat(preview.problems()).isEmpty();
+        assertThat(preview.rows().get(0).formula()).isNull();
+        assertThat(preview.products().get(0).swatch().measure()).isEqualTo(Measure.TYPED);
+    }
+
+    @Test
+    void whatIsKnownHalfOrOutOfRangeIsNamed() {
+        String first = "Marl,31,BASE,LIQUID,SATIN,78,61,9,17,60,9.5,18,2026-03-09,12,,yes,";
+        assertThat(read(HEADER + first + "HONEY,,,,,,,,,,,,2\n").problems())
+                .extracting(KitCsv.Problem::field)
+                .containsExactly("carrier");
+        assertThat(read(HEADER + first + "WATER,50,,,200,SHEET,,,,1,,,3\n").problems())
+                .extracting(KitCsv.Problem::field)
+                .containsExactlyInAnyOrder("density", "strength", "measured_on", "learned_l", "kit_format");
     }
 
     @Test

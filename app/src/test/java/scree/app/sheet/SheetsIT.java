@@ -22,6 +22,7 @@ import scree.app.kit.Product;
 import scree.app.picture.Upload;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
+import scree.core.colour.Lab;
 import scree.core.image.CardLayout;
 import scree.core.image.PictureIntake;
 import scree.core.shade.Finish;
@@ -62,8 +63,12 @@ class SheetsIT {
         theirs = ground.artist("away");
         Random random = new Random(21);
         for (int f = 1; f <= 6; f++) {
-            MadeUpProduct product = f == 6 ? wet.get(5).product() : MadeUpProduct.skinLike(random);
-            MadeUpProduct dry = f == 6 ? settled.get(5).product() : product.settled(random);
+            MadeUpProduct product = f == 6
+                    ? wet.get(5).product()
+                    : f == 1 ? MadeUpProduct.smooth(Lab.of(64, 11, 19), .3) : MadeUpProduct.skinLike(random);
+            MadeUpProduct dry = f == 6
+                    ? settled.get(5).product()
+                    : f == 1 ? MadeUpProduct.smooth(Lab.of(60, 12, 20), .3) : product.settled(random);
             double coat = f == 5 ? .07 : .9;
             wet.put(f, SheetScene.Coat.even(product, coat));
             settled.put(f, SheetScene.Coat.even(dry, coat));
