@@ -38,7 +38,7 @@
     mark(job);
     if (!working) { next(); }
   }
-  window.scree = { send: send, idle: () => !working };
+  window.scree = { send: send, idle: () => !working && !document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") };
 
   const quoted = (text) => '"' + text.replace(/["\\]/g, "\\$&") + '"';
   function selector(button) {

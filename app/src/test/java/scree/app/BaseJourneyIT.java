@@ -76,6 +76,7 @@ class BaseJourneyIT extends Journeys {
         until(() -> browser.findElements(By.cssSelector("input[value=THIN]:checked"))
                         .size()
                 == 1);
+        answered();
         assertThat(seen("h1")).contains("under shop tubes");
         browser.executeScript("const r = document.querySelector('input[type=range]'); r.value = 0;"
                 + " r.dispatchEvent(new Event('change', { bubbles: true }))");

@@ -140,7 +140,7 @@ public class MixBench {
     }
 
     private static boolean mixes(Map<Long, Formula> recorded, Product p) {
-        return Formulas.of(recorded.get(p.id()), p).carrier() != Carrier.POWDER;
+        return !p.powder() && Formulas.of(recorded.get(p.id()), p).carrier() != Carrier.POWDER;
     }
 
     /** Returns the bench, or empty while there is no skin or nothing to mix. */

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.base.BaseWords;
+import scree.app.look.Figures;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.sitting.Cairns;
@@ -26,6 +27,7 @@ import scree.app.web.PlainNumbers;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
 import scree.core.mix.Batch;
+import scree.core.mix.TintFit;
 
 /** The mixing bench of a sitting. */
 @Controller
@@ -153,9 +155,14 @@ class MixController {
     String vanished(
             @CurrentMember Member me,
             @PathVariable long id,
+            @RequestParam(defaultValue = "false") boolean really,
             @RequestParam(name = "once", required = false) String token,
             Model model) {
         MixBench.Bench now = bench.of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
+        if (now.recipe().difference() > TintFit.SURPRISING && !really) {
+            model.addAttribute("really", Figures.one(now.recipe().difference()));
+            return work(me, id, model);
+        }
         once.only(me.studio(), token, () -> logged(me, id, now.target().colour(), false));
         return work(me, id, model);
     }

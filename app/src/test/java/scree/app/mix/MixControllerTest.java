@@ -19,6 +19,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static scree.app.Members.RUNA;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -29,7 +30,11 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
 import scree.app.Onces;
+import scree.app.Samples;
 import scree.app.WebTest;
+import scree.app.kit.Formula;
+import scree.app.kit.Formulas;
+import scree.app.kit.Product;
 import scree.app.look.Cairn;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
@@ -39,6 +44,11 @@ import scree.app.web.NotHere;
 import scree.app.web.Once;
 import scree.core.colour.Lab;
 import scree.core.mix.Batch;
+import scree.core.mix.Carrier;
+import scree.core.mix.Ingredient;
+import scree.core.mix.Recipe;
+import scree.core.mix.RecipeSearch;
+import scree.core.skin.MatchTarget;
 
 /** The mixing bench without a skin, with a failing meter, and with figures that are none. */
 @WebTest
@@ -122,6 +132,33 @@ class MixControllerTest {
         http.perform(post("/sittings/5/base/mix/take").with(user(RUNA)).with(csrf()))
                 .andExpect(status().isNotFound());
         verify(tests, never()).tried(any(), anyLong(), any(), anyBoolean());
+    }
+
+    /** A mix predicted 13 off that "vanished" is asked about before it teaches anything. */
+    @Test
+    void whatCannotHaveVanishedIsAskedAboutFirst() throws Exception {
+        Lab skin = Lab.of(62, 11, 18);
+        Ingredient deep = Ingredient.of(1, Lab.of(46, 14, 20), 1, Carrier.WATER);
+        Product own = Samples.base(1, "deep", Lab.of(46, 14, 20), 0);
+        MixBench.Bench far = new MixBench.Bench(
+                new MatchTarget(skin, skin, skin, skin, MatchTarget.School.JAW_TO_NECK),
+                new MixBench.Pool(Map.of(1L, own), Map.of(1L, Formulas.of((Formula) null, own)), List.of(deep)),
+                new RecipeSearch.Found(Optional.empty(), Optional.empty(), Optional.empty()),
+                MixSheet.of(List.of(new MixSheet.Part(1, 2))),
+                Recipe.of(List.of(new Recipe.Part(deep, 2)), skin),
+                false,
+                false,
+                false);
+        given(bench.of(any(), anyLong())).willReturn(Optional.of(far));
+        http.perform(post("/sittings/5/base/mix/vanished").with(user(RUNA)).with(csrf()))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Did it really vanish?")));
+        verify(tests, never()).tried(any(), anyLong(), any(), anyBoolean());
+        http.perform(post("/sittings/5/base/mix/vanished?really=true")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(status().isOk());
+        verify(tests).tried(RUNA, 5, skin, false);
     }
 
     @Test

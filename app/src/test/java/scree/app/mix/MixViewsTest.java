@@ -25,6 +25,7 @@ import scree.core.colour.Lab;
 import scree.core.mix.Batch;
 import scree.core.mix.Carrier;
 import scree.core.mix.Ingredient;
+import scree.core.mix.MixPool;
 import scree.core.mix.Recipe;
 import scree.core.mix.RecipeSearch;
 import scree.core.mix.SeasonParts;
@@ -77,7 +78,7 @@ class MixViewsTest {
                 .toList();
         MixBench.Pool pool = new MixBench.Pool(products, formulas, ingredients);
         MixSheet sheet = new MixSheet(parts, Batch.For.FACE, 2, Batch.Unit.DROP);
-        RecipeSearch.Found found = new RecipeSearch(ingredients, pool.drops(), 8).best(t);
+        RecipeSearch.Found found = MixPool.best(ingredients, pool.drops(), t);
         return new MixBench.Bench(
                 target, pool, found, sheet, pool.recipe(sheet, t).orElseThrow(), true, true, false);
     }

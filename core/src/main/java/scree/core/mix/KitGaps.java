@@ -108,8 +108,7 @@ public final class KitGaps {
         }
         List<Ingredient> pool = new ArrayList<>(mixers);
         near.forEach(h -> pool.add(bases.get(h.position())));
-        Optional<Recipe> mixed =
-                new RecipeSearch(pool, drops, MOST_PARTS).best(skin).best();
+        Optional<Recipe> mixed = MixPool.best(pool, drops, skin, MOST_PARTS).best();
         boolean reached = mixed.isPresent() && mixed.get().difference() <= REACHED;
         return new Cell(
                 lean, lightness, skin, reached ? Reach.MIXED : Reach.NOT, reached ? mixed : alone.or(() -> mixed));
@@ -147,8 +146,7 @@ public final class KitGaps {
                 List<Ingredient> pool = new ArrayList<>(mixers);
                 index.nearest(cell.skin(), NEAREST).forEach(h -> pool.add(bases.get(h.position())));
                 pool.add(purchase);
-                boolean reached = new RecipeSearch(pool, drops, MOST_PARTS)
-                        .best(cell.skin())
+                boolean reached = MixPool.best(pool, drops, cell.skin(), MOST_PARTS)
                         .best()
                         .map(r -> r.difference() <= REACHED)
                         .orElse(false);

@@ -1,6 +1,7 @@
 package scree.core.mix;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntPredicate;
 import scree.core.colour.Lab;
@@ -27,8 +28,29 @@ public final class MixPool {
                 .toList();
     }
 
-    /** @param drops ids of what only colours a base */
+    /**
+     * Returns the best recipes of the bases, turned by a few drops where that is worth it.
+     *
+     * @param drops ids of what only colours a base
+     */
     public static RecipeSearch.Found best(List<Ingredient> pool, Set<Long> drops, Lab skin) {
-        return new RecipeSearch(pool, drops, PARTS).best(skin);
+        return best(pool, drops, skin, PARTS);
+    }
+
+    static RecipeSearch.Found best(List<Ingredient> pool, Set<Long> drops, Lab skin, int parts) {
+        List<Ingredient> bases =
+                pool.stream().filter(i -> !drops.contains(i.id())).toList();
+        List<Ingredient> pigments =
+                pool.stream().filter(i -> drops.contains(i.id())).toList();
+        RecipeSearch.Found found = new RecipeSearch(bases, parts).best(skin);
+        Optional<Recipe> two = nearer(found.two(), found.one().flatMap(r -> Drops.turned(r, pigments, skin)));
+        Optional<Recipe> three = nearer(
+                nearer(found.three(), two),
+                found.two().filter(r -> r.parts().size() == 2).flatMap(r -> Drops.turned(r, pigments, skin)));
+        return new RecipeSearch.Found(found.one(), two, three);
+    }
+
+    private static Optional<Recipe> nearer(Optional<Recipe> a, Optional<Recipe> b) {
+        return a.isPresent() && b.isPresent() && b.get().difference() >= a.get().difference() ? a : b.or(() -> a);
     }
 }

@@ -1,6 +1,7 @@
 package scree.core.mix;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import scree.core.colour.Lab;
@@ -23,6 +24,11 @@ public final class RecipeAdvice {
 
     private static final double SEEN_LEAN = 0.4;
 
+    /** One part more shows plainly past this, ΔE00. House choice: what is "close" no longer. */
+    private static final double STEEP_FROM = 2;
+
+    private static final int COUNTED_OUT = 8;
+
     private RecipeAdvice() {}
 
     /** Reasons. */
@@ -37,6 +43,8 @@ public final class RecipeAdvice {
         WHITE_GREYS,
         /** Args: spread of L* between parts. */
         ESTIMATE,
+        /** Args: id of a product, ΔE00 that one part more of it makes. */
+        STEEP,
         ADD_DEEP_DROP_BY_DROP
     }
 
@@ -65,8 +73,24 @@ public final class RecipeAdvice {
             reasons.add(Reason.check(Code.ESTIMATE, recipe.spread()));
             reasons.add(Reason.note(Code.ADD_DEEP_DROP_BY_DROP));
         }
+        steep(recipe, target).ifPresent(reasons::add);
         reasons.sort((a, b) -> b.severity().compareTo(a.severity()));
         return reasons;
+    }
+
+    /** In a mix counted out, one part more of a small part is a slip of the hand: it is said when that shows. */
+    private static Optional<Reason> steep(Recipe recipe, Lab target) {
+        if (recipe.total() < COUNTED_OUT) {
+            return Optional.empty();
+        }
+        return sensitivity(recipe, target).stream()
+                .filter(s -> s.by() > 0 && shift(recipe, s) > STEEP_FROM)
+                .max(Comparator.comparingDouble(s -> shift(recipe, s)))
+                .map(s -> Reason.note(Code.STEEP, s.ingredient().id(), shift(recipe, s)));
+    }
+
+    private static double shift(Recipe from, Step step) {
+        return step.recipe().colour().differenceFrom(from.colour());
     }
 
     private static Optional<Reason> together(Ingredient a, Ingredient b) {
@@ -77,7 +101,8 @@ public final class RecipeAdvice {
         };
     }
 
-    private static boolean white(Ingredient i) {
+    /** Returns whether a part is white or nearly so. */
+    static boolean white(Ingredient i) {
         Lab colour = i.spectrum().toLab();
         return colour.lightness() >= WHITE_FROM && colour.chroma() <= WHITE_CHROMA;
     }

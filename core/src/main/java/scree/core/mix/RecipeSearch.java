@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.PriorityQueue;
-import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import scree.core.colour.Illuminant;
@@ -40,7 +39,6 @@ public final class RecipeSearch {
     private final int[] usual;
 
     private final int[] strong;
-    private final boolean[] drop;
     private final List<int[]> pairs = new ArrayList<>();
     private final List<int[]> triples = new ArrayList<>();
     /** Counts of the first and the second of a triple as shares of the third's. */
@@ -53,11 +51,6 @@ public final class RecipeSearch {
      * @param mostParts counted parts of a recipe, 1 to 16
      */
     public RecipeSearch(List<Ingredient> ingredients, int mostParts) {
-        this(ingredients, Set.of(), mostParts);
-    }
-
-    /** @param drops ids of what only colours a base: at most a third of a recipe's parts, and never worn alone */
-    public RecipeSearch(List<Ingredient> ingredients, Set<Long> drops, int mostParts) {
         if (mostParts < 1 || mostParts > 16) {
             throw new IllegalArgumentException(
                     "a recipe of %d parts cannot be counted by hand: use 1 to 16".formatted(mostParts));
@@ -69,10 +62,6 @@ public final class RecipeSearch {
                         .mapToDouble(b -> KubelkaMunk.absorption(i.spectrum().at(b)))
                         .toArray())
                 .toArray(double[][]::new);
-        this.drop = new boolean[ingredients.size()];
-        for (int i = 0; i < drop.length; i++) {
-            drop[i] = drops.contains(ingredients.get(i).id());
-        }
         int[] byStrength = byStrength();
         int few = Math.min(byStrength.length, Math.max(1, (int) (STRONG * byStrength.length)));
         this.usual = Arrays.copyOf(byStrength, byStrength.length - few);
@@ -122,9 +111,7 @@ public final class RecipeSearch {
                         "%s is no colour that a mix can have: check the target".formatted(target)));
         Best best = new Best(target);
         for (int i = 0; i < ingredients.size(); i++) {
-            if (!drop[i]) {
-                best.offer(new int[] {i}, new int[] {1});
-            }
+            best.offer(new int[] {i}, new int[] {1});
         }
         search(target, start, best);
         return best.found();
@@ -218,7 +205,7 @@ public final class RecipeSearch {
             double z = n[0] * v[i][2] + n[1] * v[j][2];
             double weight = n[0] * si + n[1] * sj;
             double miss2 = (x * x + y * y + z * z) / (weight * weight);
-            if (miss2 < kept.limit && worn(drops(i, n[0]) + drops(j, n[1]), n[0] + n[1])) {
+            if (miss2 < kept.limit) {
                 kept.add(new Candidate(new int[] {i, j}, n, miss2));
             }
         }
@@ -268,29 +255,17 @@ public final class RecipeSearch {
     private void triple(int[] products, int[] n, double[][] v, Kept kept) {
         double[] sum = new double[3];
         double weight = 0;
-        int drops = 0;
-        int parts = 0;
         for (int k = 0; k < products.length; k++) {
             int product = products[k];
             for (int axis = 0; axis < 3; axis++) {
                 sum[axis] += n[k] * v[product][axis];
             }
             weight += n[k] * ingredients.get(product).strength();
-            drops += drops(product, n[k]);
-            parts += n[k];
         }
         double miss2 = (sum[0] * sum[0] + sum[1] * sum[1] + sum[2] * sum[2]) / (weight * weight);
-        if (miss2 < kept.limit && worn(drops, parts)) {
+        if (miss2 < kept.limit) {
             kept.add(new Candidate(products, n, miss2));
         }
-    }
-
-    private int drops(int i, int count) {
-        return drop[i] ? count : 0;
-    }
-
-    private static boolean worn(int drops, int parts) {
-        return 3 * drops <= parts;
     }
 
     private boolean together(int i, int j) {

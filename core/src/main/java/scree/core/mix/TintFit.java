@@ -27,6 +27,10 @@ public final class TintFit {
     private static final int EVALUATIONS = 200;
     private static final double STEP = 1e-3;
     private static final double FURTHEST = Math.log(20);
+    /** What one test may make of a strength at most: a factor of two. House choice: no single look teaches a factor of five. */
+    private static final double ONE_TEST = Math.log(2);
+    /** A mix that is said to have vanished though it was predicted so far off is asked about, ΔE00. House choice: past what an edge shows. */
+    public static final double SURPRISING = 4;
 
     private TintFit() {}
 
@@ -58,7 +62,10 @@ public final class TintFit {
                 .orElseThrow()
                 .getKey();
         List<Long> free = all.keySet().stream().filter(id -> id != anchor).toList();
-        double[] x = free.isEmpty() ? new double[0] : fitted(tests, all, free);
+        double[] bounds = free.stream()
+                .mapToDouble(id -> Math.min(FURTHEST, ONE_TEST * seen.get(id)))
+                .toArray();
+        double[] x = free.isEmpty() ? new double[0] : fitted(tests, all, free, bounds);
         Map<Long, Double> strengths = new LinkedHashMap<>();
         strengths.put(anchor, all.get(anchor).strength());
         for (int i = 0; i < free.size(); i++) {
@@ -67,7 +74,7 @@ public final class TintFit {
         return strengths;
     }
 
-    private static double[] fitted(List<TestMix> tests, Map<Long, Ingredient> all, List<Long> free) {
+    private static double[] fitted(List<TestMix> tests, Map<Long, Ingredient> all, List<Long> free, double[] bounds) {
         int n = free.size();
         MultivariateJacobianFunction model = point -> {
             double[] x = point.toArray();
@@ -87,15 +94,19 @@ public final class TintFit {
                 .start(new double[n])
                 .model(model)
                 .target(new double[3 * tests.size() + n])
-                .parameterValidator(TintFit::within)
+                .parameterValidator(p -> within(p, bounds))
                 .maxEvaluations(EVALUATIONS)
                 .maxIterations(EVALUATIONS)
                 .build();
         return new LevenbergMarquardtOptimizer().optimize(problem).getPoint().toArray();
     }
 
-    private static RealVector within(RealVector x) {
-        return x.map(v -> Math.max(-FURTHEST, Math.min(FURTHEST, v)));
+    private static RealVector within(RealVector x, double[] bounds) {
+        RealVector in = x.copy();
+        for (int i = 0; i < bounds.length; i++) {
+            in.setEntry(i, Math.max(-bounds[i], Math.min(bounds[i], x.getEntry(i))));
+        }
+        return in;
     }
 
     /** In units of their doubts: three of every test, and how far each strength is from what was believed. */

@@ -7,9 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
 import scree.core.skin.ReferenceCurve;
@@ -69,29 +67,6 @@ class RecipeSearchTest {
         assertThat(Carrier.SILICONE.with(Carrier.WATER)).isEqualTo(Carrier.Together.LOOK);
     }
 
-    /** Drops colour a base: however near they come, a mix that is mostly drops is none. */
-    @Seeds(20)
-    void dropsAreAtMostAThirdOfARecipeAndNeverWornAlone(Draw draw) {
-        Random random = draw.random();
-        List<Ingredient> kit = new ArrayList<>(List.of(WHITE, YELLOW, DEEP));
-        for (int i = 0; i < 6; i++) {
-            kit.add(Ingredient.of(i, skin(random, 40 + 30 * random.nextDouble()), 1, Carrier.WATER));
-        }
-        Set<Long> drops = Set.of(WHITE.id(), YELLOW.id(), DEEP.id());
-        RecipeSearch.Found found = new RecipeSearch(kit, drops, 8).best(skin(random, 35 + 40 * random.nextDouble()));
-        for (Optional<Recipe> r : List.of(found.one(), found.two(), found.three())) {
-            int of = r.orElseThrow().parts().stream()
-                    .filter(p -> drops.contains(p.ingredient().id()))
-                    .mapToInt(Recipe.Part::count)
-                    .sum();
-            assertThat(3 * of).isLessThanOrEqualTo(r.orElseThrow().total());
-        }
-        assertThat(new RecipeSearch(List.of(WHITE), drops, 8)
-                        .best(ReferenceCurve.at(60))
-                        .best())
-                .isEmpty();
-    }
-
     /** White lightens; it does not turn a pink base golden. */
     @Test
     void whiteLightensButDoesNotMendTheUndertone() {
@@ -118,6 +93,20 @@ class RecipeSearchTest {
         assertThat(learned.get(1L)).isEqualTo(1);
         assertThat(learned.get(DEEP.id())).isCloseTo(2.4, within(.15));
         assertThat(TintFit.of(List.of())).isEmpty();
+    }
+
+    /** What one look says of a mix that was predicted far off is doubted: nothing grows fivefold by it. */
+    @Test
+    void oneTestChangesAStrengthByAFactorOfTwoAtMost() {
+        Ingredient base = Ingredient.of(1, ReferenceCurve.at(68), 1, Carrier.WATER);
+        Recipe.Part deep = new Recipe.Part(DEEP.withStrength(1), 1);
+        Lab seen = Recipe.mixed(List.of(new Recipe.Part(base, 6), new Recipe.Part(DEEP.withStrength(9), 1)))
+                .toLab();
+        TintFit.TestMix once = new TintFit.TestMix(List.of(new Recipe.Part(base, 6), deep), seen);
+        assertThat(TintFit.of(List.of(once)).get(DEEP.id())).isBetween(1.5, 2.0001);
+        assertThat(TintFit.of(List.of(once, once)).get(DEEP.id()))
+                .as("said twice, it may be four")
+                .isBetween(2.5, 4.0001);
     }
 
     private static Lab skin(Random random, double l) {
