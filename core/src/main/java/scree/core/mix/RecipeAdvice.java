@@ -71,7 +71,9 @@ public final class RecipeAdvice {
         }
         if (recipe.estimate()) {
             reasons.add(Reason.check(Code.ESTIMATE, recipe.spread()));
-            reasons.add(Reason.note(Code.ADD_DEEP_DROP_BY_DROP));
+            if (!deepestIsTheMost(recipe)) {
+                reasons.add(Reason.note(Code.ADD_DEEP_DROP_BY_DROP));
+            }
         }
         steep(recipe, target).ifPresent(reasons::add);
         reasons.sort((a, b) -> b.severity().compareTo(a.severity()));
@@ -87,6 +89,13 @@ public final class RecipeAdvice {
                 .filter(s -> s.by() > 0 && shift(recipe, s) > STEEP_FROM)
                 .max(Comparator.comparingDouble(s -> shift(recipe, s)))
                 .map(s -> Reason.note(Code.STEEP, s.ingredient().id(), shift(recipe, s)));
+    }
+
+    private static boolean deepestIsTheMost(Recipe recipe) {
+        Recipe.Part most = recipe.parts().get(0);
+        double its = most.ingredient().spectrum().toLab().lightness();
+        return recipe.parts().stream()
+                .allMatch(p -> p.ingredient().spectrum().toLab().lightness() >= its);
     }
 
     private static double shift(Recipe from, Step step) {

@@ -100,6 +100,16 @@ class DropsTest {
     }
 
     @Test
+    void whatIsPutInLastIsDeepAndLittle() {
+        Recipe lightened = base(66, 12).plus(drops(9, WHITE, 1), 2, ReferenceCurve.at(68));
+        Recipe deepened = base(66, 12).plus(drops(9, Lab.of(24, 10, 10), 1), 1, ReferenceCurve.at(60));
+        assertThat(RecipeAdvice.of(lightened, ReferenceCurve.at(68)))
+                .noneMatch(r -> r.code() == RecipeAdvice.Code.ADD_DEEP_DROP_BY_DROP);
+        assertThat(RecipeAdvice.of(deepened, ReferenceCurve.at(60)))
+                .anyMatch(r -> r.code() == RecipeAdvice.Code.ADD_DEEP_DROP_BY_DROP);
+    }
+
+    @Test
     void aStepThatShowsIsSaid() {
         Recipe few = base(66, 10).plus(drops(9, RED, 3), 1, ReferenceCurve.at(62));
         assertThat(RecipeAdvice.of(few, ReferenceCurve.at(62))).anyMatch(r -> r.code() == RecipeAdvice.Code.STEEP);
