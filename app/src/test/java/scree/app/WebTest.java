@@ -28,6 +28,7 @@ import scree.app.card.CardPdf;
 import scree.app.card.Cards;
 import scree.app.client.Clients;
 import scree.app.face.Faces;
+import scree.app.kit.Catalogue;
 import scree.app.kit.DryDowns;
 import scree.app.kit.Formulas;
 import scree.app.kit.Gaps;
@@ -86,6 +87,7 @@ import scree.app.web.Origin;
             Cairns.class,
             CardPdf.class,
             Cards.class,
+            Catalogue.class,
             Clients.class,
             DryDowns.class,
             Faces.class,

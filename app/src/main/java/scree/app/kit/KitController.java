@@ -33,21 +33,26 @@ import scree.core.colour.Srgb;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
+import scree.core.skin.Depth;
+import scree.core.skin.Undertone;
 
 /** The kit: a list with swatches, one product's form, files out. */
 @Controller
 @RequestMapping("/kit")
 class KitController {
     private final Kit kit;
+    private final Catalogue catalogue;
     private final Formulas formulas;
     private final KitCsv csv;
     private final Once once;
     private final StudioTime time;
     private final Words words;
 
-    KitController(Kit kit, Formulas formulas, KitCsv csv, Once once, StudioTime time, Words words) {
+    KitController(
+            Kit kit, Catalogue catalogue, Formulas formulas, KitCsv csv, Once once, StudioTime time, Words words) {
         this.once = once;
         this.kit = kit;
+        this.catalogue = catalogue;
         this.formulas = formulas;
         this.csv = csv;
         this.time = time;
@@ -66,16 +71,16 @@ class KitController {
             boolean badDate) {}
 
     @GetMapping
-    String list(
-            @CurrentMember Member me,
-            @RequestParam(required = false) Role role,
-            @RequestParam(defaultValue = "") String find,
-            @RequestParam(defaultValue = "0") int page,
-            Model model) {
-        Kit.Page shown = kit.page(me.studio(), role, find, page);
-        model.addAttribute("role", role);
+    String list(@CurrentMember Member me, KitQuery query, @RequestParam(defaultValue = "0") int page, Model model) {
+        Kit.Page shown = catalogue.page(me.studio(), query, page);
+        model.addAttribute("query", query);
         model.addAttribute("roles", Role.values());
-        model.addAttribute("find", find);
+        model.addAttribute("forms", Form.values());
+        model.addAttribute("finishes", Finish.values());
+        model.addAttribute("depths", Depth.values());
+        model.addAttribute("families", Undertone.Family.values());
+        model.addAttribute("states", KitQuery.State.values());
+        model.addAttribute("sorts", KitQuery.Sort.values());
         model.addAttribute("page", shown);
         model.addAttribute(
                 "rows",

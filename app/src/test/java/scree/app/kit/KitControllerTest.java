@@ -53,6 +53,9 @@ class KitControllerTest {
     private Kit kit;
 
     @Autowired
+    private Catalogue catalogue;
+
+    @Autowired
     private KitImports imports;
 
     @Autowired
@@ -108,7 +111,7 @@ class KitControllerTest {
     void theListMarksWhatIsPastItsTimeOrOut() throws Exception {
         Product past = Samples.opened(Samples.base(9, "31", Lab.of(60, 9, 17), 3), LocalDate.of(2025, 1, 1), 12)
                 .inStock(false);
-        given(kit.page(any(), any(), any(), anyInt())).willReturn(new Kit.Page(List.of(past), 1, 0));
+        given(catalogue.page(any(), any(), anyInt())).willReturn(new Kit.Page(List.of(past), 1, 0));
         http.perform(get("/kit").with(user(RUNA)))
                 .andExpect(content()
                         .string(allOf(
