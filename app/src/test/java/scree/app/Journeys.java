@@ -15,7 +15,8 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.TestInstance;
-import org.junit.jupiter.api.parallel.ResourceLock;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.ElementNotInteractableException;
@@ -44,7 +45,7 @@ import org.springframework.test.context.TestPropertySource;
             "spring.flyway.default-schema=journey"
         })
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
-@ResourceLock("browser")
+@Execution(ExecutionMode.SAME_THREAD) // one after the other by name: they share the demo, and others run beside
 abstract class Journeys {
     @LocalServerPort
     int port;
