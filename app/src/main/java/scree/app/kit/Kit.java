@@ -19,7 +19,8 @@ import scree.core.shade.Role;
 @Service
 public class Kit implements Deletable {
     static final int PAGE = 60;
-    private static final int SOON_WEEKS = 6;
+    /** Weeks before its end from which a product is soon past its time. */
+    static final int SOON_WEEKS = 6;
     /** Rows of one statement. */
     private static final int AT_ONCE = 500;
 

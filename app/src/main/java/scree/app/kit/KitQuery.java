@@ -24,9 +24,6 @@ record KitQuery(
         State state,
         Sort sort,
         String find) {
-    /** Weeks before its end from which a product is soon past its time. */
-    static final int SOON_WEEKS = 6;
-
     /** What is to be seen to. */
     enum State {
         SOON_PAST,
@@ -74,7 +71,7 @@ record KitQuery(
     private boolean in(Product p, LocalDate today) {
         return switch (state) {
             case PAST -> p.pastItsTime(today);
-            case SOON_PAST -> !p.pastItsTime(today) && p.pastItsTime(today.plusWeeks(SOON_WEEKS));
+            case SOON_PAST -> !p.pastItsTime(today) && p.pastItsTime(today.plusWeeks(Kit.SOON_WEEKS));
             case OUT_OF_STOCK -> !p.inStock();
             case NEVER_MEASURED -> p.swatch().measure().by() == Measure.By.TYPED;
         };

@@ -30,8 +30,7 @@ record SheetView(
         Shot settled,
         List<Cell> cells,
         Detail detail,
-        List<Integer> ready,
-        int rows) {
+        List<Integer> ready) {
 
     /** A picture that was read; null stands for none. */
     record Shot(long id, String when) {}
@@ -120,8 +119,7 @@ record SheetView(
                 laid.settled().map(p -> new Shot(p.id(), settledWhen)).orElse(null),
                 cells,
                 detail(laid, chosen, words),
-                ready,
-                SheetLayout.FIELDS / 4);
+                ready);
     }
 
     private static String title(Sheets.Laid laid, List<Integer> ready, SheetWords words) {

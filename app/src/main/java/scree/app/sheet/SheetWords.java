@@ -7,16 +7,12 @@ import scree.app.look.Figures;
 import scree.app.web.Words;
 import scree.core.shade.Coverage;
 import scree.core.swatch.FieldRead;
+import scree.core.swatch.SheetReading;
 import scree.core.swatch.Swatched;
 
 /** What a swatch sheet says, in words. */
 @Component
 public class SheetWords extends Words {
-    /** Light of a field under which it is said. The reading bears it. */
-    private static final int DIM_PERCENT = 60;
-
-    private static final int WARM_KELVIN = 4000;
-
     public SheetWords(MessageSource messages) {
         super(messages);
     }
@@ -28,8 +24,7 @@ public class SheetWords extends Words {
             return words;
         }
         String shade = read.uneven() ? " " + say("sheet.verdict.uneven") : "";
-        boolean dim = Math.round(100 * read.light()) < DIM_PERCENT;
-        return words + shade + (dim ? " " + say("sheet.verdict.dim") : "");
+        return words + shade + (read.dim() ? " " + say("sheet.verdict.dim") : "");
     }
 
     /** Returns how much a coat hides. */
@@ -61,7 +56,7 @@ public class SheetWords extends Words {
                     }
                     long kelvin = Math.round(p.kelvin() / 100) * 100;
                     return say(
-                            kelvin < WARM_KELVIN ? "sheet.promise.warm" : "sheet.promise.daylight",
+                            SheetReading.warm(p.kelvin()) ? "sheet.promise.warm" : "sheet.promise.daylight",
                             String.valueOf(kelvin));
                 })
                 .orElse(null);

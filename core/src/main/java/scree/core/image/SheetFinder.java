@@ -1,8 +1,8 @@
 package scree.core.image;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /**
@@ -12,17 +12,17 @@ import java.util.OptionalInt;
 public final class SheetFinder {
     private static final int WORKING_SIDE = 1400;
     private static final int MOST_SPOTS = 80;
-    private static final double ACROSS = SheetLayout.WIDTH - 2 * SheetLayout.MARK_INSET;
-    private static final double DOWN = SheetLayout.HEIGHT - 2 * SheetLayout.MARK_INSET;
-    /** Half a side over the distance of the upper squares; a turned square's box is wider. */
-    private static final double HALF_SHARE = SheetLayout.MARK_SIDE / 2 / ACROSS;
-
+    private static final MarkQuads SQUARES = new MarkQuads(
+            SheetLayout.WIDTH - 2 * SheetLayout.MARK_INSET,
+            SheetLayout.HEIGHT - 2 * SheetLayout.MARK_INSET,
+            SheetLayout.MARK_SIDE / 2);
     /** A turned square's box is wider, blur makes it a little smaller; the card's dots are half as large again. */
     private static final double MOST_WIDER = .32;
 
     private static final double MOST_NARROWER = .25;
-    private static final double SHAPE_SLACK = .25;
-    private static final double CORNER_SLACK = .16;
+    private static final double SAME_SIZE = .35;
+    private static final double SAME_SIZE_OF_FEW = .2;
+    private static final double SAME_DISTANCE = .14;
     /** Reach of the centre of darkness in half sides of the box: past the corners, short of the print beside. */
     private static final double REACH = 1.5;
     /** A stone is dark below this share of the way from print to paper. */
@@ -40,80 +40,26 @@ public final class SheetFinder {
                 .sorted(Comparator.comparingDouble(Spot::radius).reversed())
                 .limit(MOST_SPOTS)
                 .toList();
-        List<Quad> quads = new ArrayList<>();
-        spots.stream().filter(Spot::core).forEach(upperLeft -> collect(spots, upperLeft, quads));
-        return quads.stream()
-                .min(Comparator.comparingDouble(Quad::misfit))
-                .<SheetSighting>map(quad -> refined(picture, quad, scale))
-                .orElseGet(() -> partial(spots));
-    }
-
-    private record Quad(List<Spot> spots, double misfit) {}
-
-    private static void collect(List<Spot> spots, Spot ul, List<Quad> quads) {
-        for (Spot ur : spots) {
-            double across = ul.centre().distanceTo(ur.centre());
-            if (ur == ul || ur.core() || !square(ul.radius() / across) || !alike(ul, ur)) {
-                continue;
-            }
-            for (Spot ll : spots) {
-                if (ll == ul
-                        || ll == ur
-                        || ll.core()
-                        || !alike(ul, ll)
-                        || !corner(ul.centre(), ur.centre(), ll.centre())) {
-                    continue;
-                }
-                Point guess = ur.centre()
-                        .plus(
-                                ll.centre().x() - ul.centre().x(),
-                                ll.centre().y() - ul.centre().y());
-                for (Spot lr : spots) {
-                    double miss = lr.centre().distanceTo(guess) / across;
-                    if (lr != ul && lr != ur && lr != ll && !lr.core() && alike(ul, lr) && miss < CORNER_SLACK) {
-                        double shape = Math.abs(Math.log(ul.centre().distanceTo(ll.centre()) / across * ACROSS / DOWN));
-                        quads.add(new Quad(List.of(ul, ur, lr, ll), miss + shape));
-                    }
-                }
-            }
+        Optional<MarkQuads.Quad> best = SQUARES.in(spots, SheetFinder::square).stream()
+                .filter(SheetFinder::alike)
+                .min(Comparator.comparingDouble(MarkQuads.Quad::misfit));
+        if (best.isPresent()) {
+            List<Point> marks = best.get().centres(picture, scale, REACH);
+            return new SheetSighting.Found(number(picture, Homography.between(SheetLayout.marks(), marks)), marks);
         }
+        int seen = SQUARES.partial(spots, false, SAME_SIZE_OF_FEW, SAME_DISTANCE);
+        return seen == 0 ? new SheetSighting.None() : new SheetSighting.Partial(seen);
     }
 
-    private static boolean corner(Point ul, Point ur, Point ll) {
-        double ax = ur.x() - ul.x();
-        double ay = ur.y() - ul.y();
-        double dx = ll.x() - ul.x();
-        double dy = ll.y() - ul.y();
-        double across = Math.hypot(ax, ay);
-        double down = Math.hypot(dx, dy);
-        double cross = (ax * dy - ay * dx) / (across * down);
-        return cross > .9 && fits(across / down, ACROSS / DOWN, SHAPE_SLACK);
-    }
-
-    private static boolean square(double share) {
-        double wider = Math.log(share / HALF_SHARE);
+    private static boolean square(double share, double wanted) {
+        double wider = Math.log(share / wanted);
         return wider < MOST_WIDER && wider > -MOST_NARROWER;
     }
 
-    private static boolean alike(Spot a, Spot b) {
-        return fits(a.radius(), b.radius(), .35);
-    }
-
-    private static boolean fits(double actual, double wanted, double slack) {
-        return Math.abs(Math.log(actual / wanted)) < slack;
-    }
-
-    private static SheetSighting.Found refined(Raster picture, Quad quad, double scale) {
-        List<Point> marks = quad.spots().stream()
-                .map(spot -> Spots.centroid(
-                        picture,
-                        new Point(
-                                (spot.centre().x() + 0.5) * scale - 0.5,
-                                (spot.centre().y() + 0.5) * scale - 0.5),
-                        spot.radius() * scale * REACH))
-                .toList();
-        Homography toPicture = Homography.between(SheetLayout.marks(), marks);
-        return new SheetSighting.Found(number(picture, toPicture), marks);
+    private static boolean alike(MarkQuads.Quad quad) {
+        return !quad.upperRight().core()
+                && quad.spots().stream()
+                        .allMatch(s -> MarkQuads.fits(quad.upperLeft().radius(), s.radius(), SAME_SIZE));
     }
 
     private static OptionalInt number(Raster picture, Homography toPicture) {
@@ -143,25 +89,5 @@ public final class SheetFinder {
             }
         }
         return sum / n;
-    }
-
-    /** Tells a half hidden sheet from none: squares of one size at distances that only a sheet has. */
-    private static SheetSighting partial(List<Spot> spots) {
-        int most = 0;
-        for (Spot a : spots) {
-            int partners =
-                    (int) spots.stream().filter(b -> b != a && belong(a, b)).count();
-            most = Math.max(most, partners == 0 ? 0 : Math.min(3, partners + 1));
-        }
-        return most == 0 ? new SheetSighting.None() : new SheetSighting.Partial(most);
-    }
-
-    private static boolean belong(Spot a, Spot b) {
-        double half = (a.radius() + b.radius()) / 2;
-        double distance = a.centre().distanceTo(b.centre()) / half * SheetLayout.MARK_SIDE / 2;
-        return fits(a.radius(), b.radius(), .2)
-                && (fits(distance, ACROSS, .14)
-                        || fits(distance, DOWN, .14)
-                        || fits(distance, Math.hypot(ACROSS, DOWN), .14));
     }
 }

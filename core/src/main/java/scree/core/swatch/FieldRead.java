@@ -32,6 +32,8 @@ public record FieldRead(
         boolean uneven,
         Double usualContrast) {
 
+    private static final double DIM = .6;
+
     static FieldRead of(SheetReading.Field field, FilmFit.Coat usual) {
         FilmFit.Film film = field.film().orElse(null);
         return new FieldRead(
@@ -63,6 +65,11 @@ public record FieldRead(
         Spectrum under = LeastSlope.spectrumOf(ground)
                 .orElseThrow(() -> new IllegalArgumentException("no surface has the colour " + ground));
         return KubelkaMunk.film(product, under, coat).toLab();
+    }
+
+    /** Returns whether it is so much darker there than at the card that it is to be said. Derived: method.md. */
+    public boolean dim() {
+        return light < DIM;
     }
 
     /** Returns whether what one coat hides is known, though the colour may not be. */

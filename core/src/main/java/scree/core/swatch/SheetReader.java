@@ -61,8 +61,6 @@ public final class SheetReader {
     /** Warm lamps make the fit's own doubt too small. Derived. */
     private static final double WARM_DOUBT = 1.25;
 
-    private static final double WARM = 4000;
-
     private final SheetSighting.Found sheet;
     private final SheetCalibration calibration;
     private final SheetSamples samples;
@@ -107,7 +105,7 @@ public final class SheetReader {
         OptionalDouble kelvin = calibration.camera().stream()
                 .mapToDouble(c -> LampGuess.kelvin(c.components()))
                 .findFirst();
-        boolean warm = kelvin.isPresent() && kelvin.getAsDouble() < WARM;
+        boolean warm = kelvin.isPresent() && SheetReading.warm(kelvin.getAsDouble());
         return new SheetReader(sheet, calibration, samples, warm).read(kelvin);
     }
 

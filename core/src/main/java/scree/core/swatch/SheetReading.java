@@ -18,8 +18,15 @@ import scree.core.image.SheetLayout;
  */
 public record SheetReading(
         OptionalInt number, boolean colourCard, OptionalDouble kelvin, FilmFit.Grounds grounds, List<Field> fields) {
+    private static final double WARM = 4000;
+
     public SheetReading {
         fields = List.copyOf(fields);
+    }
+
+    /** Returns whether a lamp is so warm that colours are less sure. Derived: method.md. */
+    public static boolean warm(double kelvin) {
+        return kelvin < WARM;
     }
 
     /** Returns what is kept of it; a thin coat beside a thick one of the same product is fitted by that one's colour. */
