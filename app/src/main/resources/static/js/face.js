@@ -22,7 +22,7 @@
   /* ---- posting: every wish counts, in order ---- */
   function post(path, values, focus) {
     window.scree.send({ verb: "POST", path: url + path, values: values, target: "#face-side", then: () => {
-      if ((path === "/guess" || path === "/template") && !document.querySelector("#face-side [role=alert]")) { location.replace(location.pathname); return; }
+      if ((path === "/guess" || path === "/template") && !document.querySelector("#face-side [role=alert]")) { window.scree.renew(location.pathname); return; }
       guides();
       if (focus && map()) {
         const next = map().querySelector('[data-point="' + focus + '"]');

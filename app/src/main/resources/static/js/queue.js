@@ -38,7 +38,15 @@
     mark(job);
     if (!working) { next(); }
   }
-  window.scree = { send: send, idle: () => !working && !document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") };
+  /* Asks the page again, unless it is being left: that would call back whoever is on the way to another page. */
+  let leaving = false;
+  window.addEventListener("beforeunload", () => { leaving = true; });
+  window.addEventListener("pageshow", () => { leaving = false; });
+  function renew(address) {
+    if (leaving) { return; }
+    if (address) { location.replace(address); } else { location.reload(); }
+  }
+  window.scree = { send: send, renew: renew, idle: () => !working && !document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") };
 
   const quoted = (text) => '"' + text.replace(/["\\]/g, "\\$&") + '"';
   function selector(button) {

@@ -91,7 +91,7 @@
       if (!dry.isConnected) { return; }
       const s = Math.max(0, Math.round((until - Date.now()) / 1000));
       left.textContent = Math.floor(s / 60) + ":" + String(s % 60).padStart(2, "0") + " min";
-      if (s === 0) { location.reload(); } else { setTimeout(tick, 1000); }
+      if (s === 0) { window.scree.renew(); } else { setTimeout(tick, 1000); }
     };
     tick();
   }

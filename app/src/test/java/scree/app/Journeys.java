@@ -121,6 +121,7 @@ abstract class Journeys {
     WebDriverWait patiently(int seconds) {
         WebDriverWait wait = new WebDriverWait(browser, Duration.ofSeconds(seconds));
         wait.pollingEvery(Duration.ofMillis(50)); // most answers take less than the usual half second
+        wait.withMessage(() -> "on " + browser.getCurrentUrl() + " (" + browser.getTitle() + ")");
         wait.ignoreAll(List.of(
                 StaleElementReferenceException.class,
                 NoSuchElementException.class,

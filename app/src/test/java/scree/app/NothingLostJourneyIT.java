@@ -109,6 +109,17 @@ class NothingLostJourneyIT extends Journeys {
         assertThat(browser.findElements(By.cssSelector(".taken-line"))).isEmpty();
     }
 
+    /** A face's first guess, answered while the artist was leaving, once called her back to the face. */
+    @Test
+    @Order(3)
+    void aPageThatRenewsItselfCallsNobodyBack() {
+        go(sitting + "/face");
+        browser.executeScript(
+                "addEventListener('beforeunload', () => setTimeout(() => scree.renew(location.pathname)));"
+                        + " location.href = '/kit'");
+        arrives("/kit");
+    }
+
     /** What was typed and not saved holds the main key back. */
     @Test
     @Order(4)
