@@ -129,6 +129,7 @@
     else if (event.key === "p") { press("#read-meter"); }
     else if (event.key === "w") { press('a[href$="/undertone"]'); }
     else if (event.key === "s") { press("#figures-open"); }
+    else if (event.key === "z") { press('[data-key="z"]'); }
     else if (event.key === "u" && document.querySelector(".work.mix")) { press("#undo"); }
     else if (event.key === "r" && document.querySelector(".work.mix")) { press("#redo"); }
     else if (event.key === "Enter" && event.target === document.body && !document.querySelector(".tapping")) {
@@ -150,7 +151,28 @@
     stones[to].setAttribute("tabindex", "0");
     stones[to].focus();
   });
+  /* A list to be walked through: arrows by place, x ticks what has the focus. */
+  function walk(event) {
+    const here = event.target.closest && event.target.closest("[data-walk] a");
+    if (!here) { return; }
+    if (event.key === "x") { here.closest("li").querySelector("input[type=checkbox]").click(); return; }
+    const all = [...here.closest("[data-walk]").querySelectorAll("li > a")];
+    const at = all.indexOf(here), row = all.filter((a) => a.offsetTop === all[0].offsetTop).length;
+    const to = at + ({ ArrowRight: 1, ArrowLeft: -1, ArrowDown: row, ArrowUp: -row }[event.key] || 0);
+    if (to !== at && all[to]) { event.preventDefault(); all[to].focus(); }
+  }
+  document.addEventListener("keydown", walk);
+  function countTicked() {
+    const form = document.getElementById("ticked");
+    if (form) { form.querySelector("[data-count]").textContent = form.querySelectorAll("input[name=ids]:checked").length; }
+  }
+  document.addEventListener("change", countTicked);
+  window.addEventListener("pageshow", countTicked);
   document.addEventListener("click", (event) => {
+    if (event.target.closest("[data-untick]")) {
+      document.querySelectorAll("#ticked input:checked").forEach((box) => { box.checked = false; });
+      countTicked();
+    }
     if (event.target.closest("#print")) { window.print(); }
     if (event.target.closest("#figures-open")) { document.getElementById("figures").showModal(); }
     if (event.target.closest('a.pebble[href="#"]')) { event.preventDefault(); }

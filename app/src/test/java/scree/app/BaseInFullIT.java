@@ -29,6 +29,7 @@ import scree.app.kit.KitShelf;
 import scree.app.kit.Measure;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Stock;
 import scree.app.kit.Swatch;
 import scree.app.meter.MeterTrouble;
 import scree.app.mix.MixBench;
@@ -48,6 +49,7 @@ import scree.core.shade.DryDown;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
+import scree.core.shade.Traits;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinType;
 import scree.standins.camera.Camera;
@@ -156,9 +158,10 @@ class BaseInFullIT {
                         Swatch.of(
                                 Lab.of(wet.lightness(), wet.a(), wet.b()),
                                 Lab.of(settled.lightness(), settled.a(), settled.b())),
+                        Traits.UNTOLD,
                         new Opened(LocalDate.now(), 12),
                         allergens,
-                        true,
+                        Stock.ENOUGH,
                         0));
     }
 

@@ -16,6 +16,7 @@ import scree.app.face.Faces;
 import scree.app.kit.Kit;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Stock;
 import scree.app.kit.Swatch;
 import scree.app.picture.Upload;
 import scree.app.place.Placements;
@@ -41,6 +42,7 @@ import scree.core.placement.Family;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
+import scree.core.shade.Traits;
 import scree.core.skin.SkinType;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
@@ -108,9 +110,10 @@ class FaceAndPlaceIT {
                 Finish.MATTE,
                 .75,
                 Swatch.of(Lab.of(l, a, b), Lab.of(l, a, b)),
+                Traits.UNTOLD,
                 Opened.UNKNOWN,
                 allergens,
-                inStock,
+                inStock ? Stock.ENOUGH : Stock.OUT,
                 0);
     }
 

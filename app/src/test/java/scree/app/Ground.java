@@ -8,6 +8,7 @@ import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Stock;
 import scree.app.kit.Swatch;
 import scree.app.sitting.Sittings;
 import scree.app.studio.Accounts;
@@ -17,6 +18,7 @@ import scree.core.image.PictureIntake;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
+import scree.core.shade.Traits;
 import scree.core.skin.SkinType;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
@@ -89,9 +91,10 @@ public class Ground {
                 Finish.SATIN,
                 .8,
                 Swatch.of(Lab.of(lightness + 1, 10, 16), Lab.of(lightness, 10, 16)),
+                Traits.UNTOLD,
                 new Opened(LocalDate.now(), 12),
                 allergens,
-                true,
+                Stock.ENOUGH,
                 0);
     }
 }

@@ -289,6 +289,7 @@ class HostileInputIT {
                 .replace("{token}", token)
                 .replace("{ending}", "svg")
                 .replace("{kind}", "client")
+                .replace("{change}", "1")
                 .replace("{id}", "1");
         AbstractMockHttpServletRequestBuilder<?> asked = file == null
                 ? request(route.verb(), path)

@@ -323,7 +323,7 @@ class RacesIT {
         for (int i = 0; i < ROUNDS; i++) {
             int version =
                     formulas.of(me.studio(), kit.get(me.studio(), product)).version();
-            Formula mine = new Formula(product, Carrier.OIL, 1.0 + i / 100.0, null, null, 1, version, false);
+            Formula mine = new Formula(product, Carrier.OIL, 1.0 + i / 100.0, null, null, null, version, false);
             List<Throwable> told = Race.failures(2, () -> formulas.save(me.studio(), mine));
             if (i > 0) { // the first save of all makes the row, whose version both knew
                 assertThat(told).hasSize(1).allMatch(e -> e instanceof StaleSave);

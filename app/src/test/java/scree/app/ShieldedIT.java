@@ -313,7 +313,7 @@ class ShieldedIT {
                                 "file", "kit.csv", "text/csv", csv.toString().getBytes(StandardCharsets.UTF_8)))
                         .with(user(me))
                         .with(csrf()))
-                .andExpect(content().string(containsString("2,300 products are ready")));
+                .andExpect(content().string(containsString("2,300 new, 0 changed")));
         http.perform(get("/kit/import/progress").with(user(me)))
                 .andExpect(content().string("0 2300"));
         String token = Once.fresh();

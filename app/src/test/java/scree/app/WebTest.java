@@ -33,7 +33,7 @@ import scree.app.kit.DryDowns;
 import scree.app.kit.Formulas;
 import scree.app.kit.Gaps;
 import scree.app.kit.Kit;
-import scree.app.kit.KitCsv;
+import scree.app.kit.KitChanges;
 import scree.app.kit.KitImports;
 import scree.app.kit.KitShelf;
 import scree.app.memory.Memories;
@@ -68,16 +68,13 @@ import scree.app.web.Origin;
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @ResourceLock("mocks")
-@WebMvcTest(includeFilters = @Filter(type = FilterType.REGEX, pattern = "scree\\.app\\..*Words"))
-@Import({
-    SecurityConfig.class,
-    Gaps.class,
-    KitCsv.class,
-    Sights.class,
-    Tones.class,
-    SheetPdf.class,
-    WebTest.StoppedClock.class
-})
+@WebMvcTest(
+        includeFilters =
+                @Filter(
+                        type = FilterType.REGEX,
+                        pattern =
+                                "scree\\.app\\.(.*Words|kit\\.(KitFiles|KitJson|KitCgats|KitCsv|StockTaking|Products|ProductColour))"))
+@Import({SecurityConfig.class, Gaps.class, Sights.class, Tones.class, SheetPdf.class, WebTest.StoppedClock.class})
 @MockitoBean(
         types = {
             Accounts.class,
@@ -93,6 +90,7 @@ import scree.app.web.Origin;
             Faces.class,
             Formulas.class,
             Kit.class,
+            KitChanges.class,
             KitImports.class,
             KitShelf.class,
             Meters.class,

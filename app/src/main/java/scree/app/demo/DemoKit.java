@@ -1,21 +1,32 @@
 package scree.app.demo;
 
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
 import scree.app.kit.Formula;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Stock;
 import scree.app.kit.Swatch;
 import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
+import scree.core.shade.Sheen;
+import scree.core.shade.Told;
+import scree.core.shade.Traits;
 import scree.core.skin.ReferenceCurve;
 
-/** About ninety invented products in lines named after stone and soil. Colours follow skin at each depth, not any maker. */
+/** Some two hundred invented products in lines named after stone and soil. Colours follow skin at each depth, not any maker. */
 final class DemoKit {
     private final List<Product> products = new ArrayList<>();
     private final LocalDate today;
@@ -55,7 +66,8 @@ final class DemoKit {
     }
 
     private static Formula of(Product p, Carrier carrier, double density, double price, double ml) {
-        return new Formula(p.id(), carrier, density, price, ml, 1, false);
+        Double strength = p.role() == Role.MIXER ? 1.0 : null; // these drops are as strong as a base
+        return new Formula(p.id(), carrier, density, price, ml, strength, false);
     }
 
     private void bases() {
@@ -144,43 +156,22 @@ final class DemoKit {
         return Lab.ofClamped(settled.lightness() - fall, settled.a() - warm * .4, settled.b() - warm);
     }
 
+    /** Everything but bases and drops: what the roles need on every skin, worked out for forty-eight of them. */
     private void rest() {
-        for (int i = 0; i < 6; i++) {
-            double l = 79 - 8.4 * i;
-            simple(
-                    "Chert",
-                    "C" + (i + 1),
-                    Role.CONCEALER,
-                    Form.CREAM,
-                    Finish.SATIN,
-                    .93,
-                    onCurve(l, 2, 0),
-                    60 + 30 * i,
-                    12);
+        try (Reader file =
+                new InputStreamReader(DemoKit.class.getResourceAsStream("products.csv"), StandardCharsets.UTF_8)) {
+            int at = 0;
+            for (CSVRecord r : CSVFormat.RFC4180
+                    .builder()
+                    .setHeader()
+                    .setSkipHeaderRecord(true)
+                    .get()
+                    .parse(file)) {
+                products.add(written(r, at++));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
-        simple("Ochre", "Peach", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .80, Lab.of(74, 16, 24), 90, 12);
-        simple("Ochre", "Apricot", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .82, Lab.of(64, 24, 34), 130, 12);
-        simple("Ochre", "Red clay", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .84, Lab.of(46, 34, 34), 210, 12);
-        simple("Ochre", "Moss", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .72, Lab.of(76, -14, 14), 40, 12);
-        simple("Ochre", "Heather", Role.CORRECTOR, Form.CREAM, Finish.SATIN, .70, Lab.of(76, 10, -10), 300, 12);
-        simple("Chalk", "Dawn", Role.BRIGHTENER, Form.CREAM, Finish.SATIN, .75, onCurve(82, 0, 0), 75, 12);
-        simple("Chalk", "Noon", Role.BRIGHTENER, Form.CREAM, Finish.SATIN, .75, onCurve(66, 3, 0), 80, 12);
-        simple("Slate", "Thin", Role.CONTOUR, Form.CREAM, Finish.MATTE, .70, Lab.of(59, 6.5, 9), 55, 18);
-        simple("Slate", "Soft", Role.CONTOUR, Form.CREAM, Finish.MATTE, .72, Lab.of(50, 8, 12), 55, 18);
-        simple("Slate", "Mid", Role.CONTOUR, Form.CREAM, Finish.MATTE, .74, Lab.of(42, 7, 12), 55, 18);
-        simple("Slate", "Dusk", Role.CONTOUR, Form.CREAM, Finish.MATTE, .76, Lab.of(34, 9, 13), 55, 18);
-        simple("Slate", "Deep", Role.CONTOUR, Form.CREAM, Finish.MATTE, .78, Lab.of(24, 8, 9), 55, 18);
-        simple("Ember", "Low sun", Role.BRONZER, Form.POWDER, Finish.MATTE, .40, Lab.of(58, 15, 25), 160, 24);
-        simple("Ember", "High sun", Role.BRONZER, Form.POWDER, Finish.SATIN, .42, Lab.of(44, 17, 24), 160, 24);
-        simple("Jasper", "Rose", Role.BLUSH, Form.CREAM, Finish.SATIN, .45, Lab.of(60, 30, 10), 110, 12);
-        simple("Jasper", "Peach", Role.BLUSH, Form.POWDER, Finish.SATIN, .40, Lab.of(66, 28, 24), 110, 24);
-        simple("Jasper", "Brick", Role.BLUSH, Form.POWDER, Finish.MATTE, .46, Lab.of(44, 34, 22), 200, 24);
-        simple("Jasper", "Sloe", Role.BLUSH, Form.CREAM, Finish.SATIN, .50, Lab.of(34, 34, 2), 35, 12);
-        simple("Mica", "Pearl", Role.HIGHLIGHT, Form.POWDER, Finish.SHEEN, .25, Lab.of(88, 3, 6), 260, 24);
-        simple("Mica", "Gilt", Role.HIGHLIGHT, Form.POWDER, Finish.SHEEN, .28, Lab.of(74, 8, 26), 260, 24);
-        simple("Silt", "Clear", Role.POWDER, Form.POWDER, Finish.MATTE, .12, Lab.of(92, 0, 3), 350, 24);
-        simple("Silt", "Sand", Role.POWDER, Form.POWDER, Finish.MATTE, .20, Lab.of(72, 9, 18), 350, 24);
-        simple("Silt", "Umber", Role.POWDER, Form.POWDER, Finish.MATTE, .22, Lab.of(42, 12, 17), 350, 24);
         simple("Lime", "White drops", Role.MIXER, Form.DROPS, Finish.SATIN, .95, Lab.of(95, 0, 2), 20, 12);
         simple("Lime", "Deep drops", Role.MIXER, Form.DROPS, Finish.SATIN, .95, Lab.of(24, 10, 10), 20, 12);
         simple("Lime", "Yellow drops", Role.MIXER, Form.DROPS, Finish.SATIN, .85, Lab.of(78, 6, 52), 20, 12);
@@ -188,9 +179,52 @@ final class DemoKit {
         simple("Lime", "Blue drops", Role.MIXER, Form.DROPS, Finish.SATIN, .85, Lab.of(40, 0, -34), 20, 12);
     }
 
-    private static Lab onCurve(double l, double lean, double chroma) {
-        Lab usual = ReferenceCurve.at(l);
-        return Lab.ofLch(l, usual.chroma() + chroma, usual.hueDegrees() + lean);
+    private Product written(CSVRecord r, int at) {
+        Role role = Role.valueOf(r.get("role"));
+        Form form = Form.valueOf(r.get("form"));
+        Lab settled = Lab.of(number(r, "l"), number(r, "a"), number(r, "b"));
+        Lab wet = form == Form.CREAM || form == Form.LIQUID ? darkened(settled, -.8, .2) : settled;
+        Sheen sheen = r.get("glint").isEmpty()
+                ? null
+                : new Sheen(
+                        Lab.of(number(r, "sheen_l"), number(r, "sheen_a"), number(r, "sheen_b")), number(r, "glint"));
+        boolean clear = number(r, "contrast_percent") <= CLEAR_PERCENT && role != Role.POWDER;
+        Traits traits = new Traits(
+                sheen,
+                clear,
+                r.get("mineral_share").isEmpty() ? null : number(r, "mineral_share"),
+                told(r, "alcohol"),
+                told(r, "waterproof"),
+                told(r, "transfer_proof"),
+                told(r, "eye_safe"));
+        int months = form == Form.POWDER ? 24 : role == Role.MASCARA ? 3 : 12;
+        Opened opened = role.thing() ? Opened.UNKNOWN : new Opened(today.minusDays(20 + 37L * at % 300), months);
+        double contrast = number(r, "contrast_percent") / 100;
+        return Product.fresh(
+                        r.get("line"),
+                        r.get("name"),
+                        role,
+                        form,
+                        Finish.valueOf(r.get("finish")),
+                        contrast,
+                        Swatch.of(clear ? settled : wet, settled))
+                .with(traits)
+                .with(role == Role.MASCARA ? new Opened(today.minusDays(30), months) : opened)
+                .with(r.get("name").equals("Clear gloss") ? Stock.LOW : Stock.ENOUGH);
+    }
+
+    private static final double CLEAR_PERCENT = 2;
+
+    private static double number(CSVRecord r, String column) {
+        return Double.parseDouble(r.get(column));
+    }
+
+    private static Told told(CSVRecord r, String column) {
+        return switch (r.get(column)) {
+            case "yes" -> Told.YES;
+            case "no" -> Told.NO;
+            default -> Told.UNKNOWN;
+        };
     }
 
     private void simple(

@@ -30,7 +30,7 @@ final class DemoSheet {
             1, "Marl 21",
             2, "Marl 27",
             3, "Marl 35",
-            4, "Chalk Dawn",
+            4, "Chalk Dune",
             5, "Slate Mid",
             7, "Jasper Brick",
             9, "Ochre Apricot",

@@ -36,15 +36,35 @@ public class Catalogue {
     /** Returns one page of what is looked for, the last one for a number past it. */
     @Transactional(readOnly = true)
     public Kit.Page page(StudioId studio, KitQuery query, int number) {
-        LocalDate today = time.today(studio);
-        List<Product> found = entries(studio).stream()
-                .filter(e -> query.fits(e, today))
+        List<Product> found = found(studio, query).stream()
                 .sorted(query.order())
                 .map(KitQuery.Entry::product)
                 .toList();
         int at = Math.max(0, Math.min(number, (found.size() - 1) / Kit.PAGE));
         int from = at * Kit.PAGE;
         return new Kit.Page(found.subList(from, Math.min(found.size(), from + Kit.PAGE)), found.size(), at);
+    }
+
+    /** Returns all that is looked for, as the field shows it. */
+    @Transactional(readOnly = true)
+    public KitField field(StudioId studio, KitQuery query) {
+        return KitField.of(found(studio, query), query);
+    }
+
+    /** Returns what is to be bought: used up, thrown away, running low or past its time, by role and name. */
+    @Transactional(readOnly = true)
+    public List<Product> toBuy(StudioId studio) {
+        LocalDate today = time.today(studio);
+        return entries(studio).stream()
+                .filter(e -> e.product().stock() != Stock.ENOUGH || e.product().pastItsTime(today))
+                .sorted(KitQuery.BY_ROLE_AND_NAME)
+                .map(KitQuery.Entry::product)
+                .toList();
+    }
+
+    private List<KitQuery.Entry> found(StudioId studio, KitQuery query) {
+        LocalDate today = time.today(studio);
+        return entries(studio).stream().filter(e -> query.fits(e, today)).toList();
     }
 
     private List<KitQuery.Entry> entries(StudioId studio) {

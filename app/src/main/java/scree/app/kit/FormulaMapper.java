@@ -17,11 +17,13 @@ interface FormulaMapper {
     /** Puts many that have no formula yet. */
     int putAll(@Param("studio") StudioId studio, @Param("formulas") List<Formula> formulas);
 
+    int forget(@Param("studio") StudioId studio, @Param("product") long product);
+
     /** Saves what was typed; returns 0 when it was saved since its version. */
     int save(@Param("studio") StudioId studio, @Param("f") Formula formula);
 
-    /** Puts a strength that was learned; the rest of the formula stays. */
-    int learn(@Param("studio") StudioId studio, @Param("f") Formula formula, @Param("strength") double strength);
+    /** Puts a strength that was learned, null for none; the rest of the formula stays. */
+    int learn(@Param("studio") StudioId studio, @Param("f") Formula formula, @Param("strength") Double strength);
 
     Formulas.Purchases purchases(@Param("studio") StudioId studio);
 

@@ -44,6 +44,16 @@ public class Formulas {
         products.raiseKitVersion(studio);
     }
 
+    /** Puts what a product was in a mix; null for nothing recorded. */
+    @Transactional
+    void putBack(StudioId studio, long product, Formula was) {
+        if (was == null) {
+            mapper.forget(studio, product);
+        } else {
+            mapper.put(studio, was);
+        }
+    }
+
     /** Puts many. */
     @Transactional
     public void putAll(StudioId studio, List<Formula> formulas) {
@@ -66,7 +76,7 @@ public class Formulas {
         products.raiseKitVersion(studio);
     }
 
-    /** Puts strengths that test mixes taught; the rest of each formula stays. */
+    /** Puts strengths that test mixes taught, null for one that none teaches any more; the rest of each formula stays. */
     @Transactional
     public void learn(StudioId studio, Map<Long, Double> strengths) {
         strengths.forEach((id, strength) -> {

@@ -75,7 +75,7 @@ public class Gaps {
         return products.stream()
                 .map(p -> {
                     Formula f = Formulas.of(recorded.get(p.id()), p);
-                    return Ingredient.of(p.id(), p.candidate().onSkin(USUAL_SKIN), f.strength(), f.carrier());
+                    return Ingredient.of(p.id(), p.candidate().onSkin(USUAL_SKIN), f.strengthOf(p), f.carrier());
                 })
                 .toList();
     }

@@ -116,6 +116,18 @@ public class Kit implements Deletable {
         dryDowns.relearn(studio, product);
     }
 
+    /** Puts a product back just as it was, what stripes taught included; its version rises all the same. */
+    @Transactional
+    void putBack(StudioId studio, Product product) {
+        mapper.change(studio, product);
+    }
+
+    /** Tells everyone who keeps something of the kit that it is no longer the same. */
+    @Transactional
+    void changed(StudioId studio) {
+        mapper.raiseKitVersion(studio);
+    }
+
     @Override
     public String kind() {
         return "product";

@@ -1,33 +1,22 @@
 package scree.app.kit;
 
-import jakarta.validation.Valid;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
-import org.springframework.dao.DuplicateKeyException;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import scree.app.bin.Gone;
 import scree.app.look.Drawn;
 import scree.app.look.Stones;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.studio.StudioTime;
-import scree.app.web.Once;
-import scree.app.web.StaleSave;
 import scree.app.web.Words;
 import scree.core.colour.Srgb;
 import scree.core.shade.Finish;
@@ -36,25 +25,41 @@ import scree.core.shade.Role;
 import scree.core.skin.Depth;
 import scree.core.skin.Undertone;
 
-/** The kit: a list with swatches, one product's form, files out. */
+/** The kit as a list and as a field: filtered, ticked and changed together; what is to be bought. */
 @Controller
 @RequestMapping("/kit")
 class KitController {
-    private final Kit kit;
+    /** Weeks before its end from which a tile says how long a product keeps. */
+    private static final int SHOWN_WEEKS = 12;
+
+    private static final int DAYS_OF_A_WEEK = 7;
+
+    /** What can be done to all that are ticked. */
+    private static final List<KitChanges.Kind> DEEDS = List.of(
+            KitChanges.Kind.OPENED,
+            KitChanges.Kind.LOW,
+            KitChanges.Kind.USED_UP,
+            KitChanges.Kind.THROWN_AWAY,
+            KitChanges.Kind.BOUGHT);
+
     private final Catalogue catalogue;
     private final Formulas formulas;
-    private final KitCsv csv;
-    private final Once once;
+    private final KitChanges changes;
+    private final StockTaking shelf;
     private final StudioTime time;
     private final Words words;
 
     KitController(
-            Kit kit, Catalogue catalogue, Formulas formulas, KitCsv csv, Once once, StudioTime time, Words words) {
-        this.once = once;
-        this.kit = kit;
+            Catalogue catalogue,
+            Formulas formulas,
+            KitChanges changes,
+            StockTaking shelf,
+            StudioTime time,
+            Words words) {
         this.catalogue = catalogue;
         this.formulas = formulas;
-        this.csv = csv;
+        this.changes = changes;
+        this.shelf = shelf;
         this.time = time;
         this.words = words;
     }
@@ -67,12 +72,25 @@ class KitController {
             String drawing,
             String until,
             boolean past,
-            boolean inStock,
-            boolean badDate) {}
+            String keeps,
+            Stock stock,
+            boolean badDate) {
+        public boolean inStock() {
+            return stock != Stock.OUT;
+        }
+    }
 
     @GetMapping
-    String list(@CurrentMember Member me, KitQuery query, @RequestParam(defaultValue = "0") int page, Model model) {
+    String list(
+            @CurrentMember Member me,
+            KitQuery query,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(defaultValue = "false") boolean field,
+            Model model) {
         Kit.Page shown = catalogue.page(me.studio(), query, page);
+        model.addAttribute("field", field ? catalogue.field(me.studio(), query) : null);
+        model.addAttribute("last", changes.last(me.studio()).orElse(null));
+        model.addAttribute("deeds", DEEDS);
         model.addAttribute("query", query);
         model.addAttribute("roles", Role.values());
         model.addAttribute("forms", Form.values());
@@ -93,9 +111,9 @@ class KitController {
     private Row row(Product p, LocalDate today) {
         Stones stones = new Stones();
         LocalDate until = p.opened().until();
-        String what = say("role." + p.role()) + ", "
-                + say("form." + p.form()).toLowerCase(words.locale()) + ", "
-                + say("finish." + p.finish()).toLowerCase(words.locale());
+        String what = words.say("role." + p.role()) + ", "
+                + words.say("form." + p.form()).toLowerCase(words.locale()) + ", "
+                + words.say("finish." + p.finish()).toLowerCase(words.locale());
         return new Row(
                 p.id(),
                 p.fullName(),
@@ -106,125 +124,72 @@ class KitController {
                         .toString(),
                 until == null ? null : until.toString(),
                 until != null && until.isBefore(today),
-                p.inStock(),
+                keeps(until, today),
+                p.stock(),
                 p.opened().bad());
     }
 
-    @GetMapping("/new")
-    String blank(Model model) {
-        model.addAttribute("form", ProductForm.empty());
-        return choices(model);
+    /** Returns how long it keeps, in weeks, when that is soon; else null. */
+    private String keeps(LocalDate until, LocalDate today) {
+        long weeks = until == null ? -1 : ChronoUnit.DAYS.between(today, until) / DAYS_OF_A_WEEK;
+        return until == null || until.isBefore(today) || weeks > SHOWN_WEEKS ? null : words.say("kit.keeps", weeks);
     }
 
-    @PostMapping("/new")
-    String add(
+    /** Does something to all that are ticked. */
+    @PostMapping("/selected")
+    String selected(
             @CurrentMember Member me,
-            @Valid @ModelAttribute("form") ProductForm form,
-            BindingResult errors,
-            @RequestParam(name = "once", required = false) String token,
-            Model model) {
-        if (errors.hasErrors()) {
-            return choices(model);
+            @RequestParam(name = "ids", required = false) List<Long> ids,
+            @RequestParam KitChanges.Kind what,
+            @RequestParam(defaultValue = "/kit") String back,
+            RedirectAttributes next) {
+        if (ids == null || ids.isEmpty()) {
+            next.addFlashAttribute("nothing", true);
+            return back(back);
         }
-        try {
-            return "redirect:" + once.only(me.studio(), token, () -> added(me, form));
-        } catch (DuplicateKeyException e) {
-            errors.rejectValue("name", "kit.taken", say("kit.taken"));
-            return choices(model);
-        }
+        shelf.change(me, what, ids).ifPresent(change -> next.addFlashAttribute("changed", change));
+        return back(back);
     }
 
-    private String added(Member me, ProductForm form) {
-        kit.add(me.studio(), form.product(0));
-        return "/kit?find=" + encoded(form.line().strip() + " " + form.name().strip());
-    }
-
-    /** Deletes a product; it can be brought back for thirty days. */
-    @PostMapping("/{id}/delete")
-    String delete(@CurrentMember Member me, @PathVariable long id, RedirectAttributes next) {
-        Product product = kit.get(me.studio(), id);
-        kit.delete(me.studio(), id);
-        next.addFlashAttribute("gone", new Gone(kit.kind(), id, product.fullName()));
-        return "redirect:/kit";
-    }
-
-    @GetMapping("/{id}")
-    String edit(@CurrentMember Member me, @PathVariable long id, Model model) {
-        Product product = kit.get(me.studio(), id);
-        model.addAttribute("product", product);
-        model.addAttribute("form", ProductForm.of(product));
-        return choices(model);
-    }
-
-    @PostMapping("/{id}")
-    String change(
+    /** Takes the whole of a change back. */
+    @PostMapping("/undo/{change}")
+    String undo(
             @CurrentMember Member me,
-            @PathVariable long id,
-            @Valid @ModelAttribute("form") ProductForm form,
-            BindingResult errors,
-            Model model) {
-        Product product = kit.get(me.studio(), id);
-        model.addAttribute("product", product);
-        if (errors.hasErrors()) {
-            return choices(model);
-        }
-        try {
-            kit.change(me.studio(), form.over(product));
-        } catch (StaleSave stale) {
-            model.addAttribute("stored", ProductForm.of((Product) stale.stored()));
-            return choices(model);
-        } catch (DuplicateKeyException e) {
-            errors.rejectValue("name", "kit.taken", say("kit.taken"));
-            return choices(model);
-        }
-        return "redirect:/kit?find="
-                + encoded(form.line().strip() + " " + form.name().strip());
+            @PathVariable long change,
+            @RequestParam(defaultValue = "/kit") String back,
+            RedirectAttributes next) {
+        next.addFlashAttribute("stay", changes.undo(me, change));
+        return back(back);
     }
 
-    private static String encoded(String text) {
-        return java.net.URLEncoder.encode(text, StandardCharsets.UTF_8);
+    /** Only to pages of the kit: an address from outside leads nowhere else. */
+    private static String back(String wanted) {
+        return "redirect:" + (wanted.matches("/kit(/shopping)?(\\?[^\\s]*)?") ? wanted : "/kit");
     }
 
-    private static String choices(Model model) {
-        model.addAttribute("roles", Role.values());
-        model.addAttribute("forms", Form.values());
-        model.addAttribute("finishes", Finish.values());
-        return "kit/edit";
-    }
-
-    @GetMapping("/export.csv")
-    ResponseEntity<byte[]> export(@CurrentMember Member me) {
-        Map<Long, Formula> formulas = this.formulas.recorded(me.studio());
-        List<KitRow> rows = kit.all(me.studio()).stream()
-                .map(p -> new KitRow(p, formulas.get(p.id())))
-                .toList();
-        return file(csv.write(rows), "text/csv", "kit.csv");
-    }
-
-    /** Shades as a GIMP palette, settled colours. */
-    @GetMapping("/palette.gpl")
-    ResponseEntity<byte[]> palette(@CurrentMember Member me) {
-        StringBuilder gpl = new StringBuilder("GIMP Palette\nName: Kit\nColumns: 6\n#\n");
-        List<Product> all = kit.all(me.studio());
-        for (Product p : all) {
-            int rgb = Integer.parseInt(Srgb.hex(p.settled()).substring(1), 16);
-            gpl.append("%3d %3d %3d\t%s%n"
-                    .formatted(
-                            rgb >> 16, rgb >> 8 & 0xff, rgb & 0xff, p.fullName().replaceAll("\\s+", " ")));
-        }
-        return file(gpl.toString(), "text/plain", "kit.gpl");
-    }
-
-    private static ResponseEntity<byte[]> file(String text, String type, String name) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type + ";charset=UTF-8"))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(text.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private String say(String key) {
-        return words.say(key);
+    /** What is to be bought, to be printed. */
+    @GetMapping("/shopping")
+    String shopping(@CurrentMember Member me, Model model) {
+        LocalDate today = time.today(me.studio());
+        List<Product> wanted = catalogue.toBuy(me.studio());
+        Map<Long, Formula> packs = formulas.recorded(me.studio());
+        model.addAttribute("rows", wanted.stream().map(p -> row(p, today)).toList());
+        model.addAttribute("packs", packs);
+        model.addAttribute(
+                "total",
+                wanted.stream()
+                        .map(p -> packs.get(p.id()))
+                        .filter(f -> f != null && f.price() != null)
+                        .mapToDouble(Formula::price)
+                        .sum());
+        model.addAttribute(
+                "unpriced",
+                wanted.stream()
+                        .filter(p ->
+                                packs.get(p.id()) == null || packs.get(p.id()).price() == null)
+                        .count());
+        model.addAttribute("today", today);
+        model.addAttribute("last", changes.last(me.studio()).orElse(null));
+        return "kit/shopping";
     }
 }

@@ -16,64 +16,44 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
+import scree.app.kit.KitFile.Problem;
 import scree.app.web.PlainNumbers;
-import scree.core.mix.Carrier;
-import scree.core.shade.DryDown;
-import scree.core.shade.Finish;
-import scree.core.shade.Form;
-import scree.core.shade.Role;
+import scree.core.shade.Told;
 
-/** The kit as a CSV file, in and out. The header is documented in docs/kit-csv.md; UTF-8, comma, dot as decimal sign. */
+/** The kit as a CSV file, in and out. The header is documented in docs/kit-files.md; UTF-8, comma, dot as decimal sign. */
 @Component
 public class KitCsv {
-    static final List<String> HEADER = List.of(
-            "line",
-            "name",
-            "role",
-            "form",
-            "finish",
-            "coverage_percent",
-            "wet_l",
-            "wet_a",
-            "wet_b",
-            "settled_l",
-            "settled_a",
-            "settled_b",
-            "opened_on",
-            "months_open",
-            "allergens",
-            "in_stock",
-            "carrier",
-            "density",
-            "price",
-            "content_ml",
-            "strength",
-            "measured_by",
-            "measured_on",
-            "doubt",
-            "slope",
-            "learned_l",
-            "learned_a",
-            "learned_b",
-            "kit_format");
-    /** What a file says of itself; one that says nothing is of the first. */
-    private static final int FORMAT = 2;
+    /** What a file calls how much is left: it was yes or no once. */
+    private static final String STOCK_COLUMN = "in_stock";
 
-    /** Columns that every file has had from the beginning. */
-    private static final int NEEDED = 12;
+    private static final String FORMAT_COLUMN = "kit_format";
+    static final List<String> HEADER = Stream.concat(
+                    KitLine.COLUMNS.stream().map(KitCsv::nameOf), Stream.of(FORMAT_COLUMN))
+            .toList();
+    private static final List<String> NEEDED = KitLine.COLUMNS.stream()
+            .filter(KitLine.Column::needed)
+            .map(KitCsv::nameOf)
+            .toList();
 
     static final int MOST_ROWS = 20_000;
     /** Bytes looked at to tell how a file was saved. */
     private static final int LOOKED_AT = 4000;
     /** Of a cell, shown in an error: enough to find it. */
     private static final int SHOWN = 40;
+
+    private static final Map<Stock, String> STOCK = Map.of(Stock.ENOUGH, "yes", Stock.LOW, "low", Stock.OUT, "no");
+    /** Where a rule over several columns is shown. */
+    private static final Map<String, String> WHOLE =
+            Map.of("measuredWhole", "measured_on", "learnedWhole", "learned_l", "sheenWhole", "glint");
 
     private static final List<String> IN = List.of("", "yes", "y", "true", "1", "in");
     private static final List<String> OUT = List.of("no", "n", "false", "0", "out");
@@ -83,19 +63,8 @@ public class KitCsv {
         this.validator = validator;
     }
 
-    /**
-     * What is wrong in a file.
-     *
-     * @param line from 1
-     * @param code under {@code csv.} in the messages, reason and way out
-     */
-    record Problem(long line, String field, String code, Object... args) {}
-
-    /** A file as read: rows when there are no problems. */
-    record Preview(List<KitRow> rows, List<Problem> problems) {
-        List<Product> products() {
-            return rows.stream().map(KitRow::product).toList();
-        }
+    private static String nameOf(KitLine.Column column) {
+        return column.type() == Stock.class ? STOCK_COLUMN : column.name();
     }
 
     String write(List<KitRow> rows) {
@@ -107,40 +76,9 @@ public class KitCsv {
                         .setHeader(HEADER.toArray(String[]::new))
                         .get())) {
             for (KitRow row : rows) {
-                Product p = row.product();
-                Formula f = row.formula();
-                Measure m = p.swatch().measure();
-                DryDown.Shift learned = p.swatch().learned();
-                csv.printRecord(
-                        harmless(p.line()),
-                        harmless(p.name()),
-                        p.role(),
-                        p.form(),
-                        p.finish(),
-                        round(p.contrastRatio() * 100),
-                        round(p.wet().lightness()),
-                        round(p.wet().a()),
-                        round(p.wet().b()),
-                        round(p.recorded().lightness()),
-                        round(p.recorded().a()),
-                        round(p.recorded().b()),
-                        p.opened().on(),
-                        p.opened().months(),
-                        p.allergens() == null ? null : harmless(p.allergens()),
-                        p.inStock() ? "yes" : "no",
-                        f == null ? null : f.carrier(),
-                        f == null ? null : f.density(),
-                        f == null ? null : f.price(),
-                        f == null ? null : f.contentMl(),
-                        f == null ? null : fine(f.strength()),
-                        m.by() == Measure.By.TYPED ? null : m.by(),
-                        m.on(),
-                        m.doubt() == null ? null : fine(m.doubt()),
-                        m.slope() == null ? null : fine(m.slope()),
-                        learned == null ? null : fine(learned.lightness()),
-                        learned == null ? null : fine(learned.a()),
-                        learned == null ? null : fine(learned.b()),
-                        FORMAT);
+                KitLine written = KitLine.of(row);
+                csv.printRecord(Stream.concat(
+                        KitLine.COLUMNS.stream().map(c -> cell(c.of(written))), Stream.of(KitLine.FORMAT)));
             }
         } catch (IOException e) {
             throw new IllegalStateException("writing to memory", e);
@@ -153,22 +91,26 @@ public class KitCsv {
         return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }
 
-    private static double round(double v) {
-        return Math.round(v * 100) / 100.0;
+    private static Object cell(Object value) {
+        if (value instanceof String text) {
+            return harmless(text);
+        }
+        if (value instanceof Stock left) {
+            return STOCK.get(left);
+        }
+        if (value instanceof Told told) {
+            return told.name().toLowerCase(Locale.ROOT);
+        }
+        return value instanceof Boolean yes ? yes ? "yes" : "no" : value;
     }
 
-    /** Figures that nobody types: as exact as they are of use, so that a file read and written again is the same. */
-    private static double fine(double v) {
-        return Math.round(v * 1e4) / 1e4;
-    }
-
-    /** @param taken line|name in lower case that the kit already has */
-    Preview read(byte[] file, Set<String> taken) {
+    /** Returns every product of a file, or everything that is wrong with it. */
+    KitFile read(byte[] file) {
         List<Problem> problems = new ArrayList<>();
         List<KitRow> products = new ArrayList<>();
         Problem strange = strange(file);
         if (strange != null) {
-            return new Preview(List.of(), List.of(strange));
+            return new KitFile(List.of(), List.of(strange));
         }
         try (CSVParser csv = CSVFormat.RFC4180
                 .builder()
@@ -178,13 +120,13 @@ public class KitCsv {
                 .setIgnoreEmptyLines(true)
                 .get()
                 .parse(new StringReader(decode(file)))) {
-            List<String> missing = new ArrayList<>(HEADER.subList(0, NEEDED));
+            List<String> missing = new ArrayList<>(NEEDED);
             missing.removeAll(csv.getHeaderNames());
             if (!missing.isEmpty()) {
                 problems.add(new Problem(1, String.join(", ", missing), "missing"));
-                return new Preview(List.of(), problems);
+                return new KitFile(List.of(), problems);
             }
-            Set<String> seen = new HashSet<>(taken);
+            Set<String> seen = new HashSet<>();
             int rows = 0;
             for (CSVRecord record : csv) {
                 if (++rows > MOST_ROWS) {
@@ -201,7 +143,7 @@ public class KitCsv {
         if (products.isEmpty() && problems.isEmpty()) {
             problems.add(new Problem(1, "file", "empty"));
         }
-        return new Preview(products, problems);
+        return new KitFile(products, problems);
     }
 
     /** Tells a file that a spreadsheet saved in another way, and names the way. */
@@ -245,53 +187,46 @@ public class KitCsv {
 
     private void row(CSVRecord r, long line, Set<String> seen, List<KitRow> rows, List<Problem> problems) {
         List<Problem> own = new ArrayList<>();
-        ProductForm form = new ProductForm(
-                text(r, "line"),
-                text(r, "name"),
-                choice(r, "role", Role.class, line, own),
-                choice(r, "form", Form.class, line, own),
-                choice(r, "finish", Finish.class, line, own),
-                number(r, "coverage_percent", line, own),
-                number(r, "wet_l", line, own),
-                number(r, "wet_a", line, own),
-                number(r, "wet_b", line, own),
-                number(r, "settled_l", line, own),
-                number(r, "settled_a", line, own),
-                number(r, "settled_b", line, own),
-                date(r, "opened_on", line, own),
-                months(r, line, own),
-                text(r, "allergens"),
-                inStock(r, line, own),
-                0);
-        ruled(validator.validate(form), line, own);
-        KnownForm known = known(r, line, own);
-        if (own.isEmpty() && !seen.add((form.line().strip() + "|" + form.name().strip()).toLowerCase(Locale.ROOT))) {
-            own.add(new Problem(line, "name", "taken"));
+        List<Object> values = new ArrayList<>();
+        for (KitLine.Column column : KitLine.COLUMNS) {
+            values.add(value(r, column, line, own));
+        }
+        KitLine read = KitLine.of(values);
+        Double format = numberIfAny(r, "kit_format", line, own);
+        if (format != null && (format < 1 || format > KitLine.FORMAT)) {
+            own.add(new Problem(line, "kit_format", "later", KitLine.FORMAT));
+        }
+        ruled(validator.validate(read), line, own);
+        if (own.isEmpty() && !seen.add((read.line().strip() + "|" + read.name().strip()).toLowerCase(Locale.ROOT))) {
+            own.add(new Problem(line, "name", "twice"));
         }
         problems.addAll(own);
         if (own.isEmpty()) {
-            rows.add(known.of(form.product(0)));
+            rows.add(read.row());
         }
     }
 
-    /** Everything but what the product's form asks may be empty. */
-    private KnownForm known(CSVRecord r, long line, List<Problem> problems) {
-        KnownForm known = new KnownForm(
-                given(r, "carrier") ? choice(r, "carrier", Carrier.class, line, problems) : null,
-                numberIfAny(r, "density", line, problems),
-                numberIfAny(r, "price", line, problems),
-                numberIfAny(r, "content_ml", line, problems),
-                numberIfAny(r, "strength", line, problems),
-                given(r, "measured_by") ? choice(r, "measured_by", Measure.By.class, line, problems) : null,
-                date(r, "measured_on", line, problems),
-                numberIfAny(r, "doubt", line, problems),
-                numberIfAny(r, "slope", line, problems),
-                numberIfAny(r, "learned_l", line, problems),
-                numberIfAny(r, "learned_a", line, problems),
-                numberIfAny(r, "learned_b", line, problems),
-                numberIfAny(r, "kit_format", line, problems));
-        ruled(validator.validate(known), line, problems);
-        return known;
+    private static Object value(CSVRecord r, KitLine.Column column, long line, List<Problem> problems) {
+        String name = nameOf(column);
+        if (!column.needed() && !given(r, name)) {
+            return null;
+        }
+        if (column.type() == String.class) {
+            return text(r, name);
+        }
+        if (column.type() == Double.class) {
+            return number(r, name, line, problems);
+        }
+        if (column.type() == LocalDate.class) {
+            return date(r, name, line, problems);
+        }
+        if (column.type() == Integer.class) {
+            return months(r, line, problems);
+        }
+        if (column.type() == Boolean.class) {
+            return choice(r, name, Told.class, line, problems) == Told.YES;
+        }
+        return column.type() == Stock.class ? stock(r, line, problems) : choice(r, name, column.type(), line, problems);
     }
 
     private static boolean given(CSVRecord r, String column) {
@@ -311,14 +246,9 @@ public class KitCsv {
         }
     }
 
-    private static String column(String property) {
-        return property.equals("coverage")
-                ? "coverage_percent"
-                : property.equals("measuredWhole")
-                        ? "measured_on"
-                        : property.equals("learnedWhole")
-                                ? "learned_l"
-                                : property.replaceAll("([A-Z])", "_$1").toLowerCase(Locale.ROOT);
+    static String column(String property) {
+        return WHOLE.getOrDefault(
+                property, property.replaceAll("([A-Z])", "_$1").toLowerCase(Locale.ROOT));
     }
 
     private static String text(CSVRecord r, String column) {
@@ -344,12 +274,15 @@ public class KitCsv {
         }
     }
 
-    private static boolean inStock(CSVRecord r, long line, List<Problem> problems) {
+    private static Stock stock(CSVRecord r, long line, List<Problem> problems) {
         String v = text(r, "in_stock").toLowerCase(Locale.ROOT);
+        if (v.equals(STOCK.get(Stock.LOW))) {
+            return Stock.LOW;
+        }
         if (!IN.contains(v) && !OUT.contains(v)) {
             problems.add(new Problem(line, "in_stock", "yesNo", cut(v)));
         }
-        return IN.contains(v);
+        return IN.contains(v) ? Stock.ENOUGH : Stock.OUT;
     }
 
     private static String cut(String cell) {
@@ -376,11 +309,11 @@ public class KitCsv {
         }
     }
 
-    private static <E extends Enum<E>> E choice(
-            CSVRecord r, String column, Class<E> type, long line, List<Problem> problems) {
+    private static Object choice(CSVRecord r, String column, Class<?> type, long line, List<Problem> problems) {
         String v = text(r, column).toUpperCase(Locale.ROOT);
-        for (E e : type.getEnumConstants()) {
-            if (e.name().equals(v)) {
+        Object[] all = type.getEnumConstants();
+        for (Object e : all) {
+            if (e.toString().equals(v)) {
                 return e;
             }
         }
@@ -389,7 +322,7 @@ public class KitCsv {
                 column,
                 "choice",
                 cut(text(r, column)),
-                Arrays.stream(type.getEnumConstants()).map(Enum::name).collect(Collectors.joining(", "))));
+                Arrays.stream(all).map(Object::toString).collect(Collectors.joining(", "))));
         return null;
     }
 }

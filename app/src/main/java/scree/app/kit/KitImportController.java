@@ -2,6 +2,7 @@ package scree.app.kit;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
@@ -12,10 +13,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.multipart.MultipartFile;
+import scree.app.look.Figures;
 import scree.app.look.Stones;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.Once;
+import scree.app.web.Words;
 import scree.core.colour.Srgb;
 
 /** Brings a kit file in: first a preview with every error, then all of it or nothing. */
@@ -27,15 +30,15 @@ class KitImportController {
     private static final int LONGEST_NAME = 200;
     private static final String AGAIN = "again";
     private final KitImports imports;
-    private final Kit kit;
-    private final KitCsv csv;
+    private final KitFiles files;
     private final Once once;
+    private final Words words;
 
-    KitImportController(KitImports imports, Kit kit, KitCsv csv, Once once) {
+    KitImportController(KitImports imports, KitFiles files, Once once, Words words) {
         this.imports = imports;
-        this.kit = kit;
-        this.csv = csv;
+        this.files = files;
         this.once = once;
+        this.words = words;
     }
 
     /** A swatch of the preview. */
@@ -51,11 +54,15 @@ class KitImportController {
     String preview(@CurrentMember Member me, @RequestParam("file") MultipartFile file, Model model) throws IOException {
         byte[] bytes = file.getBytes();
         String name = name(file);
-        KitCsv.Preview preview = csv.read(bytes, kit.names(me.studio()));
-        show(model, name, preview);
+        KitFiles.Held held = files.hold(me.studio(), bytes);
+        show(model, name, held);
         imports.forget(me);
-        if (preview.problems().isEmpty()) {
-            imports.put(me, name, bytes, preview.products().size());
+        if (held.ready()) {
+            imports.put(
+                    me,
+                    name,
+                    bytes,
+                    held.merge().fresh().size() + held.merge().changed().size());
         }
         return "kit/import";
     }
@@ -82,11 +89,11 @@ class KitImportController {
 
     private String bringIn(Member me, KitImports.Waiting waiting, Model model) {
         KitImports.Outcome outcome = imports.bringIn(me, waiting);
-        if (!outcome.brought()) {
-            show(model, waiting.name(), outcome.preview());
+        if (outcome.change() == null) {
+            show(model, waiting.name(), outcome.held());
             return AGAIN;
         }
-        return "/kit?added=" + outcome.preview().products().size();
+        return "/kit";
     }
 
     /** Returns "done rows" of an import that is at work, for whoever waits for it. */
@@ -96,18 +103,65 @@ class KitImportController {
         return imports.progress(me).map(p -> p.done() + " " + p.rows()).orElse("");
     }
 
-    private static void show(Model model, String name, KitCsv.Preview preview) {
-        Stones stones = new Stones();
-        List<Swatch> swatches = preview.products().stream()
-                .limit(MOST_SWATCHES)
-                .map(p -> new Swatch(p.fullName(), stones.pebble(p.stoneId(), 24, 22, 16), Srgb.hex(p.settled())))
-                .toList();
+    /** One product that a file changes, with what changes in words. */
+    record Changed(String name, String was, String will, List<Part> parts) {}
+
+    /** One figure before and after. */
+    record Part(String name, String was, String will) {}
+
+    private void show(Model model, String name, KitFiles.Held held) {
         model.addAttribute("fileName", name);
-        model.addAttribute("count", preview.products().size());
         model.addAttribute(
                 "problems",
-                preview.problems().stream().limit(MOST_PROBLEMS_SHOWN).toList());
-        model.addAttribute("problemCount", preview.problems().size());
-        model.addAttribute("swatches", swatches);
+                held.file().problems().stream().limit(MOST_PROBLEMS_SHOWN).toList());
+        model.addAttribute("problemCount", held.file().problems().size());
+        KitMerge merge = held.merge();
+        if (merge == null) {
+            return;
+        }
+        Stones stones = new Stones();
+        model.addAttribute("merge", merge);
+        model.addAttribute(
+                "swatches",
+                merge.fresh().stream()
+                        .limit(MOST_SWATCHES)
+                        .map(KitRow::product)
+                        .map(p ->
+                                new Swatch(p.fullName(), stones.pebble(p.stoneId(), 24, 22, 16), Srgb.hex(p.settled())))
+                        .toList());
+        model.addAttribute(
+                "changed",
+                merge.changed().stream().limit(MOST_SWATCHES).map(this::changed).toList());
+        model.addAttribute(
+                "missing", merge.missing().stream().limit(MOST_SWATCHES).toList());
+    }
+
+    private Changed changed(KitMerge.Change c) {
+        return new Changed(
+                c.was().product().fullName(),
+                Srgb.hex(c.was().product().settled()),
+                Srgb.hex(c.will().product().settled()),
+                c.parts().stream()
+                        .map(p -> new Part(words.say("kit.column." + p.column()), shown(p.was()), shown(p.will())))
+                        .toList());
+    }
+
+    private String shown(Object value) {
+        if (value == null) {
+            return words.say("kit.import.nothing");
+        }
+        if (value instanceof Boolean yes) {
+            return words.say(yes ? "told.YES" : "told.NO");
+        }
+        if (value instanceof Enum<?> e) {
+            return words.say(prefix(e) + "." + e);
+        }
+        return value instanceof Double number ? Figures.plain(number) : value.toString();
+    }
+
+    private static String prefix(Enum<?> value) {
+        return value instanceof Measure.By
+                ? "measure"
+                : value.getDeclaringClass().getSimpleName().toLowerCase(Locale.ROOT);
     }
 }

@@ -1,9 +1,6 @@
 package scree.app.kit;
 
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
@@ -16,18 +13,18 @@ import scree.app.studio.Upkeep;
 /** Kit files between their preview and yes: one an artist, in the database, so that any process can bring it in. */
 @Service
 public class KitImports implements Upkeep.Task {
+    /** Products after which whoever waits is told how far it is. */
+    private static final int TOLD_EVERY = 500;
+
     private final KitImportMapper mapper;
-    private final Kit kit;
-    private final Formulas formulas;
-    private final KitCsv csv;
+    private final KitFiles files;
+    private final KitChanges changes;
     private final TransactionTemplate aside;
 
-    KitImports(
-            KitImportMapper mapper, Kit kit, Formulas formulas, KitCsv csv, PlatformTransactionManager transactions) {
-        this.formulas = formulas;
+    KitImports(KitImportMapper mapper, KitFiles files, KitChanges changes, PlatformTransactionManager transactions) {
         this.mapper = mapper;
-        this.kit = kit;
-        this.csv = csv;
+        this.files = files;
+        this.changes = changes;
         this.aside = new TransactionTemplate(transactions);
         aside.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
     }
@@ -58,32 +55,33 @@ public class KitImports implements Upkeep.Task {
         return Optional.ofNullable(mapper.waiting(me.studio(), me.artistId()));
     }
 
-    /** What came of a yes: problems where the kit changed since the preview, or how many came in. */
-    record Outcome(KitCsv.Preview preview, boolean brought) {}
+    /**
+     * What came of a yes.
+     *
+     * @param change what {@link KitChanges#undo} takes, or null while something is to be mended
+     */
+    record Outcome(KitFiles.Held held, Long change) {}
 
-    /** Reads the waiting file again, since the kit may have changed in between, and adds all or nothing. */
+    /** Reads the waiting file again, since the kit may have changed in between, and takes all of it or nothing. */
     @Transactional
     public Outcome bringIn(Member me, Waiting waiting) {
-        KitCsv.Preview preview = csv.read(waiting.file(), kit.names(me.studio()));
-        if (!preview.problems().isEmpty()) {
-            return new Outcome(preview, false);
+        KitFiles.Held held = files.hold(me.studio(), waiting.file());
+        if (!held.ready()) {
+            return new Outcome(held, null);
         }
-        kit.addAll(
-                me.studio(),
-                preview.products(),
-                done -> aside.executeWithoutResult(s -> mapper.done(me.studio(), me.artistId(), done)));
-        formulas(me.studio(), preview.rows());
-        return new Outcome(preview, true);
-    }
-
-    private void formulas(StudioId studio, List<KitRow> rows) {
-        Map<String, Long> ids = kit.all(studio).stream().collect(Collectors.toMap(Product::stoneId, Product::id));
-        formulas.putAll(
-                studio,
-                rows.stream()
-                        .filter(r -> r.formula() != null)
-                        .map(r -> r.formula().of(ids.get(r.product().stoneId())))
-                        .toList());
+        KitMerge merge = held.merge();
+        long change = changes.apply(
+                me,
+                KitChanges.Kind.BROUGHT_IN,
+                merge.changed().stream().map(KitMerge.Change::was).toList(),
+                merge.changed().stream().map(KitMerge.Change::will).toList(),
+                merge.fresh(),
+                done -> {
+                    if (done % TOLD_EVERY == 0) {
+                        aside.executeWithoutResult(s -> mapper.done(me.studio(), me.artistId(), done));
+                    }
+                });
+        return new Outcome(held, change);
     }
 
     @Override

@@ -1,8 +1,14 @@
 package scree.app.kit;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
+import org.springframework.web.util.UriComponentsBuilder;
+import scree.app.web.PlainNumbers;
 import scree.core.shade.FieldPlace;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
@@ -14,6 +20,7 @@ import scree.core.skin.Undertone;
  * What is looked for in a kit; null asks for nothing.
  *
  * @param find a part of line and name
+ * @param near a place of the field with its reach: lean, degrees to either side, L*, L* to either side, divided by commas
  */
 record KitQuery(
         Role role,
@@ -23,11 +30,13 @@ record KitQuery(
         Undertone.Family family,
         State state,
         Sort sort,
-        String find) {
+        String find,
+        String near) {
     /** What is to be seen to. */
     enum State {
         SOON_PAST,
         PAST,
+        LOW,
         OUT_OF_STOCK,
         NEVER_MEASURED
     }
@@ -63,6 +72,7 @@ record KitQuery(
                 && (depth == null || e.depth() == depth)
                 && (family == null || e.family() == family)
                 && (state == null || in(p, today))
+                && (near == null || within(e.place()))
                 && (find == null
                         || find.isBlank()
                         || e.name().contains(find.strip().toLowerCase(Locale.ROOT)));
@@ -72,18 +82,93 @@ record KitQuery(
         return switch (state) {
             case PAST -> p.pastItsTime(today);
             case SOON_PAST -> !p.pastItsTime(today) && p.pastItsTime(today.plusWeeks(Kit.SOON_WEEKS));
+            case LOW -> p.stock() == Stock.LOW;
             case OUT_OF_STOCK -> !p.inStock();
             case NEVER_MEASURED -> p.swatch().measure().by() == Measure.By.TYPED;
         };
     }
 
+    private static final int NEAR_PARTS = 4;
+    /** Of the figures in a link. */
+    private static final int DECIMALS = 6;
+
+    /** A place that is none, from a link that somebody changed, narrows nothing. */
+    private boolean within(FieldPlace place) {
+        String[] parts = near.split(",");
+        if (parts.length != NEAR_PARTS) {
+            return true;
+        }
+        try {
+            return Math.abs(place.lean() - PlainNumbers.of(parts[0])) <= PlainNumbers.of(parts[1])
+                    && Math.abs(place.lightness() - PlainNumbers.of(parts[2])) <= PlainNumbers.of(parts[3]);
+        } catch (IllegalArgumentException e) {
+            return true;
+        }
+    }
+
+    /** Returns the same query only for what lies near a place of the field. */
+    KitQuery near(double lean, double leanOff, double light, double lightOff) {
+        String place = at(lean) + "," + reach(leanOff) + "," + at(light) + "," + reach(lightOff);
+        return new KitQuery(role, form, finish, depth, family, state, sort, find, place);
+    }
+
+    private static String at(double middle) {
+        return BigDecimal.valueOf(middle)
+                .setScale(DECIMALS, RoundingMode.HALF_UP)
+                .toPlainString();
+    }
+
+    /** Rounded up by more than the middle is rounded, so that the outermost is in reach. */
+    private static String reach(double off) {
+        BigDecimal last = BigDecimal.ONE.movePointLeft(DECIMALS);
+        return BigDecimal.valueOf(off)
+                .setScale(DECIMALS, RoundingMode.UP)
+                .add(last)
+                .toPlainString();
+    }
+
+    /** Returns the same query wherever it lies. */
+    public KitQuery anywhere() {
+        return new KitQuery(role, form, finish, depth, family, state, sort, find, null);
+    }
+
+    /** Returns where the field stands for this query. */
+    public String fieldLink() {
+        String list = anywhere().link();
+        return list + (list.contains("?") ? "&" : "?") + "field=true";
+    }
+
+    /** Returns where the list stands for this query. */
+    public String link() {
+        UriComponentsBuilder uri = UriComponentsBuilder.fromPath("/kit");
+        Map<String, Object> asked = new LinkedHashMap<>();
+        asked.put("role", role);
+        asked.put("form", form);
+        asked.put("finish", finish);
+        asked.put("depth", depth);
+        asked.put("family", family);
+        asked.put("state", state);
+        asked.put("sort", sort);
+        asked.put("find", find);
+        asked.put("near", near);
+        asked.forEach((name, value) -> {
+            if (value != null && !value.toString().isBlank()) {
+                uri.queryParam(name, "{" + name + "}");
+            }
+        });
+        return uri.encode().buildAndExpand(asked).toUriString();
+    }
+
+    static final Comparator<Entry> BY_ROLE_AND_NAME = Comparator.comparing(
+                    (Entry e) -> e.product().role())
+            .thenComparing(e -> e.product().line())
+            .thenComparing(e -> e.product().name().length())
+            .thenComparing(e -> e.product().name())
+            .thenComparing(e -> e.product().id());
+
     /** Returns how they stand; those alike by role, line and name. */
     Comparator<Entry> order() {
-        Comparator<Entry> usual = Comparator.comparing((Entry e) -> e.product().role())
-                .thenComparing(e -> e.product().line())
-                .thenComparing(e -> e.product().name().length())
-                .thenComparing(e -> e.product().name())
-                .thenComparing(e -> e.product().id());
+        Comparator<Entry> usual = BY_ROLE_AND_NAME;
         if (sort == null) {
             return usual;
         }
@@ -107,6 +192,6 @@ record KitQuery(
 
     /** Returns whether anything but a text and a role is asked. */
     public boolean narrow() {
-        return form != null || finish != null || depth != null || family != null || state != null;
+        return near != null || form != null || finish != null || depth != null || family != null || state != null;
     }
 }

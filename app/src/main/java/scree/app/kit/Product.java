@@ -10,6 +10,7 @@ import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
+import scree.core.shade.Traits;
 
 /**
  * A product of the kit.
@@ -26,14 +27,28 @@ public record Product(
         Finish finish,
         double contrastRatio,
         Swatch swatch,
+        Traits traits,
         Opened opened,
         String allergens,
-        boolean inStock,
+        Stock stock,
         int version) {
     /** A product that is not stored yet: in stock, nothing known against it. */
     public static Product fresh(
             String line, String name, Role role, Form form, Finish finish, double contrastRatio, Swatch swatch) {
-        return new Product(0, line, name, role, form, finish, contrastRatio, swatch, Opened.UNKNOWN, null, true, 0);
+        return new Product(
+                0,
+                line,
+                name,
+                role,
+                form,
+                finish,
+                contrastRatio,
+                swatch,
+                Traits.UNTOLD,
+                Opened.UNKNOWN,
+                null,
+                Stock.ENOUGH,
+                0);
     }
 
     /** Returns the colour just laid. */
@@ -81,7 +96,7 @@ public record Product(
         if (pastItsTime(today)) {
             why.add(Struck.PAST_ITS_TIME);
         }
-        if (!inStock) {
+        if (!inStock()) {
             why.add(Struck.OUT_OF_STOCK);
         }
         return why;
@@ -101,35 +116,54 @@ public record Product(
 
     /** Returns the product hiding as much as was measured. */
     public Product hiding(double contrast) {
-        return new Product(id, line, name, role, form, finish, contrast, swatch, opened, allergens, inStock, version);
+        return new Product(
+                id, line, name, role, form, finish, contrast, swatch, traits, opened, allergens, stock, version);
     }
 
     /** Returns the product with other colours. */
     public Product with(Swatch other) {
         return new Product(
-                id, line, name, role, form, finish, contrastRatio, other, opened, allergens, inStock, version);
+                id, line, name, role, form, finish, contrastRatio, other, traits, opened, allergens, stock, version);
     }
 
     /** Returns the product with what is known of its opening. */
     public Product with(Opened other) {
         return new Product(
-                id, line, name, role, form, finish, contrastRatio, swatch, other, allergens, inStock, version);
+                id, line, name, role, form, finish, contrastRatio, swatch, traits, other, allergens, stock, version);
     }
 
     /** Returns the product with what its label says, null when nothing. */
     public Product withAllergens(String label) {
-        return new Product(id, line, name, role, form, finish, contrastRatio, swatch, opened, label, inStock, version);
+        return new Product(
+                id, line, name, role, form, finish, contrastRatio, swatch, traits, opened, label, stock, version);
+    }
+
+    /** Returns the product with what was told of it beside its colour. */
+    public Product with(Traits other) {
+        return new Product(
+                id, line, name, role, form, finish, contrastRatio, swatch, other, opened, allergens, stock, version);
+    }
+
+    /** Returns the product of which so much is left. */
+    public Product with(Stock left) {
+        return new Product(
+                id, line, name, role, form, finish, contrastRatio, swatch, traits, opened, allergens, left, version);
     }
 
     /** Returns the product there to be used, or used up. */
     public Product inStock(boolean there) {
-        return new Product(
-                id, line, name, role, form, finish, contrastRatio, swatch, opened, allergens, there, version);
+        return with(there ? Stock.ENOUGH : Stock.OUT);
+    }
+
+    /** Returns whether it is there to be used. */
+    public boolean inStock() {
+        return stock != Stock.OUT;
     }
 
     /** Returns the product under the id that it is stored by. */
     public Product stored(long as, int at) {
-        return new Product(as, line, name, role, form, finish, contrastRatio, swatch, opened, allergens, inStock, at);
+        return new Product(
+                as, line, name, role, form, finish, contrastRatio, swatch, traits, opened, allergens, stock, at);
     }
 
     /** Returns line and name. */

@@ -143,7 +143,7 @@ record MixView(
                     own.count(),
                     drops,
                     words.say("carrier." + f.carrier()) + (f.guessed() ? words.say("carrier.guessed") : ""),
-                    tested.contains(p.id()) ? words.say("mix.strength", Figures.one(f.strength())) : null,
+                    tested.contains(p.id()) ? words.say("mix.strength", Figures.one(f.strengthOf(p))) : null,
                     step(does, 1, words),
                     step(does, -1, words)));
         }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -58,19 +59,27 @@ public class TestMixes {
                 json.writeValueAsString(on.sheet().parts()),
                 seen,
                 byMeter);
-        learn(me.studio());
+        learn(me.studio(), Set.of());
     }
 
     /** Forgets a test mix and learns the strengths anew. */
     @Transactional
     public void forget(StudioId studio, long test) {
         mapper.holdTests(studio);
+        Set<Long> untaught = tests(studio).stream()
+                .filter(t -> t.row().id() == test)
+                .flatMap(t -> t.parts().stream().map(MixSheet.Part::product))
+                .collect(Collectors.toSet());
         mapper.forgetTest(studio, test);
-        learn(studio);
+        learn(studio, untaught);
     }
 
-    /** Works all strengths out anew from strength 1, so that the order of logging does not matter. */
-    private void learn(StudioId studio) {
+    /**
+     * Works all strengths out anew from what is usual, so that the order of logging does not matter.
+     *
+     * @param untaught products of a test that is forgotten: what no other test teaches is not known any more
+     */
+    private void learn(StudioId studio, Set<Long> untaught) {
         Map<Long, Formula> recorded = formulas.recorded(studio);
         Map<Long, Product> products = kit.all(studio).stream().collect(Collectors.toMap(Product::id, p -> p));
         List<TintFit.TestMix> tests = new ArrayList<>();
@@ -81,7 +90,7 @@ public class TestMixes {
                             Product own = products.get(p.product());
                             Ingredient i =
                                     Formulas.of(recorded.get(own.id()), own).ingredient(own);
-                            return new Recipe.Part(i.withStrength(1), p.count());
+                            return new Recipe.Part(i.withStrength(Formula.usualStrength(own)), p.count());
                         })
                         .toList();
                 TestMixRow r = t.row();
@@ -89,9 +98,7 @@ public class TestMixes {
             }
         }
         Map<Long, Double> strengths = new HashMap<>(TintFit.of(tests));
-        recorded.values().stream()
-                .filter(f -> f.strength() != 1 && products.containsKey(f.productId()))
-                .forEach(f -> strengths.putIfAbsent(f.productId(), 1.0));
+        untaught.stream().filter(products::containsKey).forEach(id -> strengths.putIfAbsent(id, null));
         formulas.learn(studio, strengths);
     }
 }

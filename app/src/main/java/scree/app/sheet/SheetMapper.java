@@ -60,4 +60,7 @@ interface SheetMapper extends BinTable {
             @Param("sheet") long sheet,
             @Param("number") int number,
             @Param("product") long product);
+
+    /** Lets a product's fields be taken again; the name of one that is deleted is written on them. */
+    int untaken(@Param("studio") StudioId studio, @Param("product") long product);
 }

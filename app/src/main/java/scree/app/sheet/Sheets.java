@@ -3,7 +3,6 @@ package scree.app.sheet;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,12 +11,15 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.bin.BinTable;
 import scree.app.bin.Deletable;
 import scree.app.card.Cards;
 import scree.app.kit.Kit;
+import scree.app.kit.KitChanges;
+import scree.app.kit.KitRow;
 import scree.app.kit.Measure;
 import scree.app.kit.Product;
 import scree.app.kit.Swatch;
@@ -41,6 +43,7 @@ public class Sheets implements Deletable {
     private final Pictures pictures;
     private final Cards cards;
     private final Kit kit;
+    private final KitChanges changes;
     private final StudioTime time;
     private final Clock clock;
     private final Duration settlesAfter;
@@ -51,6 +54,7 @@ public class Sheets implements Deletable {
             Pictures pictures,
             Cards cards,
             Kit kit,
+            KitChanges changes,
             StudioTime time,
             Clock clock,
             @Value("${scree.sheets.settles-after:4m}") Duration settlesAfter) {
@@ -59,6 +63,7 @@ public class Sheets implements Deletable {
         this.pictures = pictures;
         this.cards = cards;
         this.kit = kit;
+        this.changes = changes;
         this.time = time;
         this.clock = clock;
     }
@@ -308,18 +313,38 @@ public class Sheets implements Deletable {
     @Transactional
     public List<String> take(Member me, long id, List<Integer> numbers) {
         Laid laid = laid(me.studio(), id);
-        List<String> taken = new ArrayList<>();
+        Map<Integer, Product> read = new TreeMap<>();
         for (int number : numbers) {
             SheetField field = laid.fields().get(number);
-            Optional<Swatched> swatched = field == null || !field.named() ? Optional.empty() : laid.swatched(field);
-            if (swatched.isPresent()) {
-                taken.add(take(me.studio(), laid, field, swatched.get()));
+            if (field != null && field.named()) {
+                laid.swatched(field).ifPresent(s -> read.put(number, read(me.studio(), laid, field, s)));
             }
         }
-        return taken;
+        if (read.isEmpty()) {
+            return List.of();
+        }
+        List<Product> known = read.values().stream().filter(p -> p.id() != 0).toList();
+        List<Product> before =
+                known.stream().map(p -> laid.products().get(p.id())).toList();
+        List<KitRow> fresh = read.values().stream()
+                .filter(p -> p.id() == 0)
+                .map(p -> new KitRow(p, null))
+                .toList();
+        changes.apply(
+                me,
+                KitChanges.Kind.MEASURED,
+                changes.rows(me.studio(), before),
+                changes.rows(me.studio(), known),
+                fresh,
+                done -> {});
+        Map<String, Long> ids = kit.all(me.studio()).stream().collect(Collectors.toMap(Product::stoneId, Product::id));
+        read.forEach((number, p) ->
+                mapper.taken(me.studio(), laid.sheet().id(), number, p.id() == 0 ? ids.get(p.stoneId()) : p.id()));
+        return read.values().stream().map(Product::fullName).toList();
     }
 
-    private String take(StudioId studio, Laid laid, SheetField field, Swatched swatched) {
+    /** Returns the product of a field as the sheet tells it. */
+    private Product read(StudioId studio, Laid laid, SheetField field, Swatched swatched) {
         boolean colourCard = laid.newest().map(SheetPicture::colourCard).orElse(false);
         Measure measure = new Measure(
                 colourCard ? Measure.By.SHEET : Measure.By.ROUGH_SHEET,
@@ -337,17 +362,14 @@ public class Sheets implements Deletable {
                         Swatch.of(swatched.settled()))
                 : laid.products().get(field.productId());
         Product now = was.hiding(swatched.contrast());
-        if (colourCard || was.id() == 0) { // rough colours never stand in for those that the kit has
-            now = now.measured(swatched.wet(), swatched.settled(), measure);
-        }
-        long product = now.id();
-        if (product == 0) {
-            product = kit.add(studio, now);
-        } else {
-            kit.change(studio, now);
-        }
-        mapper.taken(studio, laid.sheet().id(), field.number(), product);
-        return now.fullName();
+        boolean takes = colourCard || was.id() == 0; // rough colours never stand in for those that the kit has
+        return takes ? now.measured(swatched.wet(), swatched.settled(), measure) : now;
+    }
+
+    /** What was taken and is undone can be taken again; a product that was new has its name on the field once more. */
+    @EventListener
+    void undone(KitChanges.Undone change) {
+        change.products().forEach(id -> mapper.untaken(change.studio(), id));
     }
 
     /** Returns whether a role is laid twice on a sheet, usual and thick. */

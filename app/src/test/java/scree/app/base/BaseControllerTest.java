@@ -34,6 +34,7 @@ import scree.app.Members;
 import scree.app.WebTest;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Stock;
 import scree.app.kit.Swatch;
 import scree.app.look.Cairn;
 import scree.app.look.Figures;
@@ -47,6 +48,7 @@ import scree.core.shade.Form;
 import scree.core.shade.RankBases;
 import scree.core.shade.Role;
 import scree.core.shade.ShadeReason;
+import scree.core.shade.Traits;
 import scree.core.shade.Wear;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinReading;
@@ -249,9 +251,10 @@ class BaseControllerTest {
                 Finish.SATIN,
                 .8,
                 Swatch.of(Lab.of(61, 10, 17), Lab.of(60 + .9 * i, 10, 17)),
+                Traits.UNTOLD,
                 Opened.UNKNOWN,
                 null,
-                true,
+                Stock.ENOUGH,
                 0);
         Lab on = form == Form.POWDER ? Lab.of(p.settled().lightness() - 3, 10, 17) : p.settled();
         List<Reason> undertone = cost == 0

@@ -6,6 +6,7 @@ import java.util.List;
 import org.springframework.context.support.ResourceBundleMessageSource;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Stock;
 import scree.app.kit.Swatch;
 import scree.core.colour.Lab;
 import scree.core.light.LightVerdict;
@@ -14,6 +15,7 @@ import scree.core.shade.Form;
 import scree.core.shade.RankBases;
 import scree.core.shade.Role;
 import scree.core.shade.ShadeReason;
+import scree.core.shade.Traits;
 import scree.core.shade.Wear;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.ReferenceCurve;
@@ -48,9 +50,10 @@ final class SampleLists {
                 Finish.SATIN,
                 .8,
                 Swatch.of(Lab.of(settledL + 2, settled.a(), settled.b()), Lab.of(settledL, settled.a(), settled.b())),
+                Traits.UNTOLD,
                 Opened.UNKNOWN,
                 null,
-                true,
+                Stock.ENOUGH,
                 0);
     }
 

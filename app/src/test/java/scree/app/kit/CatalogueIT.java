@@ -11,7 +11,7 @@ import scree.app.studio.Member;
 /** The catalogue follows the kit at once and shows no other studio's. */
 @TestDatabase
 class CatalogueIT {
-    private static final KitQuery ALL = new KitQuery(null, null, null, null, null, null, null, null);
+    private static final KitQuery ALL = new KitQuery(null, null, null, null, null, null, null, null, null);
 
     @Autowired
     private Ground ground;

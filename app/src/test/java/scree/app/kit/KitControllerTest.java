@@ -1,5 +1,7 @@
 package scree.app.kit;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
@@ -17,6 +19,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -26,19 +29,24 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.mockito.ArgumentCaptor;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import scree.app.Onces;
 import scree.app.Samples;
 import scree.app.WebTest;
 import scree.app.web.Once;
 import scree.app.web.StaleSave;
+import scree.core.care.AllergenFamily;
 import scree.core.colour.Lab;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 
 /** The kit's pages when the kit answers no. */
 @WebTest
@@ -59,13 +67,15 @@ class KitControllerTest {
     private KitImports imports;
 
     @Autowired
+    private KitChanges changes;
+
+    @Autowired
     private Once once;
 
     @BeforeEach
     void oneProduct() {
         Onces.letThrough(once);
         given(kit.get(any(), anyLong())).willReturn(product(61));
-        given(kit.names(any())).willReturn(Set.of());
     }
 
     @Test
@@ -121,6 +131,7 @@ class KitControllerTest {
     @Test
     void filesGoOutAsFiles() throws Exception {
         given(kit.all(any())).willReturn(List.of(product(61)));
+        given(changes.rows(any())).willReturn(List.of(new KitRow(product(61), null)));
         http.perform(get("/kit/export.csv").with(user(RUNA)))
                 .andExpect(header().string("Content-Disposition", containsString("kit.csv")))
                 .andExpect(content().string(containsString("Marl,31,BASE")));
@@ -131,41 +142,119 @@ class KitControllerTest {
     @Test
     void anImportWaitsForYesAndComesInOnlyThen() throws Exception {
         http.perform(multipart("/kit/import").file(file(GOOD)).with(user(RUNA)).with(csrf()))
-                .andExpect(content().string(containsString("1 products are ready")))
+                .andExpect(content().string(containsString("1 new, 0 changed")))
                 .andExpect(content().string(containsString("name=\"once\"")));
         verify(imports).put(eq(RUNA), eq("kit.csv"), any(), eq(1));
         verify(imports, never()).bringIn(any(), any());
         KitImports.Waiting waiting = new KitImports.Waiting("kit.csv", GOOD.getBytes(StandardCharsets.UTF_8));
         given(imports.waiting(RUNA)).willReturn(Optional.of(waiting));
-        KitCsv.Problem taken = new KitCsv.Problem(2, "name", "taken");
+        KitFile.Problem gone = new KitFile.Problem(2, "Marl 31", "notInKit");
         given(imports.bringIn(RUNA, waiting))
-                .willReturn(new KitImports.Outcome(new KitCsv.Preview(List.of(), List.of(taken)), false));
+                .willReturn(
+                        new KitImports.Outcome(new KitFiles.Held(new KitFile(List.of(), List.of(gone)), null), null));
         http.perform(post("/kit/import/yes").with(user(RUNA)).with(csrf()))
-                .andExpect(content().string(containsString("stands in the kit")));
-        given(imports.bringIn(RUNA, waiting))
-                .willReturn(new KitImports.Outcome(
-                        new KitCsv.Preview(List.of(new KitRow(product(61), null)), List.of()), true));
-        http.perform(post("/kit/import/yes").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit?added=1"));
+                .andExpect(content().string(containsString("is no product of the kit")));
+        given(imports.bringIn(RUNA, waiting)).willReturn(new KitImports.Outcome(null, 7L));
+        http.perform(post("/kit/import/yes").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit"));
         given(imports.waiting(RUNA)).willReturn(Optional.empty());
         http.perform(post("/kit/import/yes").with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit/import"));
     }
 
-    private static org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder form(
-            String path, String settledL) {
-        return post(path)
+    @Test
+    void aFileShowsWhatIsNewWhatChangesAndWhatStays() throws Exception {
+        KitRow other = new KitRow(product(50), null);
+        Product ours = Product.fresh(
+                        "Gneiss",
+                        "1",
+                        Role.BASE,
+                        Form.LIQUID,
+                        Finish.SATIN,
+                        .75,
+                        Swatch.of(Lab.of(60, 9, 17), Lab.of(58, 9, 17)))
+                .stored(3, 0);
+        given(changes.rows(any())).willReturn(List.of(other, new KitRow(ours, null)));
+        http.perform(multipart("/kit/import").file(file(GOOD)).with(user(RUNA)).with(csrf()))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("0 new, 1 changed, 0 the same; 1 of the kit not in the file"),
+                                containsString("Settled L*"),
+                                containsString("<del>58</del>"),
+                                containsString("<ins>59</ins>"),
+                                containsString("Marl 31"))));
+    }
+
+    @Test
+    void whatIsTickedIsChangedTogetherAndTheWayBackIsShown() throws Exception {
+        given(kit.all(any())).willReturn(List.of(product(61)));
+        given(changes.rows(any(), any())).willReturn(List.of(new KitRow(product(61), null)));
+        given(changes.apply(eq(RUNA), eq(KitChanges.Kind.THROWN_AWAY), any(), any()))
+                .willReturn(5L);
+        http.perform(post("/kit/selected?ids=9&what=THROWN_AWAY&back=/kit?role=BASE")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(redirectedUrl("/kit?role=BASE"))
+                .andExpect(flash().attribute("changed", 5L));
+        http.perform(post("/kit/selected?what=THROWN_AWAY&back=https://elsewhere.example/")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(redirectedUrl("/kit"))
+                .andExpect(flash().attribute("nothing", true));
+        http.perform(post("/kit/selected?ids=9&what=MEASURED").with(user(RUNA)).with(csrf()))
+                .andExpect(status().isBadRequest());
+    }
+
+    @Test
+    void aColourIsToldByANeighbourOrByACode() throws Exception {
+        given(kit.find(any(), eq(9L))).willReturn(Optional.of(product(61)));
+        http.perform(form("/kit/new", "")
+                        .param("colour.way", "BESIDE")
+                        .param("colour.beside", "9")
+                        .param("colour.deeper", "2")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(status().is3xxRedirection());
+        ArgumentCaptor<Product> added = ArgumentCaptor.forClass(Product.class);
+        verify(kit).add(eq(RUNA.studio()), added.capture());
+        assertThat(added.getValue().settled().lightness()).isCloseTo(56, within(1e-9));
+        assertThat(added.getValue().wet().lightness()).isCloseTo(57, within(1e-9));
+        http.perform(form("/kit/new", "")
+                        .param("colour.way", "HEX")
+                        .param("colour.hex", "brown")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(content().string(allOf(containsString("six digits after #"), containsString("brown"))));
+    }
+
+    @Test
+    void whatATenthCannotShowStaysAsItIsStored() throws Exception {
+        Swatch fine = Swatch.of(Lab.of(61.234, 9.05, 17.04), Lab.of(60.111, 9.05, 17.04))
+                .by(new Measure(Measure.By.SHEET, LocalDate.of(2026, 6, 1), .7, null));
+        Product stored = product(61).with(fine).withAllergens("lanolin, CI 1").hiding(.77777);
+        given(kit.get(any(), anyLong())).willReturn(stored);
+        ProductForm shown = ProductForm.of(stored, Formula.guessed(stored));
+        assertThat(shown.families()).containsExactly(AllergenFamily.LANOLIN);
+        assertThat(shown.allergens()).isEqualTo("CI 1");
+        assertThat(shown.product(stored, fine)).isEqualTo(stored);
+    }
+
+    private static MockHttpServletRequestBuilder form(String path, String settledL) {
+        MockHttpServletRequestBuilder form = post(path)
                 .param("line", "Gneiss")
                 .param("name", "1")
                 .param("role", "BASE")
                 .param("form", "LIQUID")
                 .param("finish", "SATIN")
                 .param("coverage", "75")
-                .param("wetL", "60")
-                .param("wetA", "9")
-                .param("wetB", "17")
-                .param("settledL", settledL)
-                .param("settledA", "9")
-                .param("settledB", "17")
                 .param("version", "3");
+        return settledL.isEmpty()
+                ? form
+                : form.param("colour.way", "FIGURES")
+                        .param("colour.wetL", "60")
+                        .param("colour.wetA", "9")
+                        .param("colour.wetB", "17")
+                        .param("colour.settledL", settledL)
+                        .param("colour.settledA", "9")
+                        .param("colour.settledB", "17");
     }
 
     private static MockMultipartFile file(String text) {

@@ -6,7 +6,6 @@ import jakarta.validation.Validation;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
@@ -14,6 +13,7 @@ import scree.core.shade.DryDown;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
+import scree.core.shade.Traits;
 
 class KitCsvTest {
     private static final String HEADER = String.join(",", KitCsv.HEADER) + "\n";
@@ -32,13 +32,14 @@ class KitCsvTest {
                 Finish.SATIN,
                 .78,
                 Swatch.of(Lab.of(61.5, 9.25, 17), Lab.of(60, 9.5, 18)),
+                Traits.UNTOLD,
                 new Opened(LocalDate.of(2026, 3, 9), 12),
                 "lanolin, nickel",
-                false,
+                Stock.OUT,
                 0);
         String text = csv.write(List.of(new KitRow(product, null)));
         assertThat(text).contains("'=31"); // a spreadsheet must not run it
-        KitCsv.Preview preview = read(text);
+        KitFile preview = read(text);
         assertThat(preview.problems()).isEmpty();
         assertThat(preview.products()).containsExactly(product);
     }
@@ -61,7 +62,7 @@ class KitCsvTest {
         Formula formula = new Formula(0, Carrier.SILICONE, 1.06, 32.5, 30.0, 1.3333, false);
         KitRow row = new KitRow(measured, formula);
         String text = csv.write(List.of(row));
-        KitCsv.Preview preview = read(text);
+        KitFile preview = read(text);
         assertThat(preview.problems()).isEmpty();
         assertThat(preview.rows()).containsExactly(row);
         assertThat(csv.write(preview.rows())).isEqualTo(text);
@@ -69,7 +70,7 @@ class KitCsvTest {
 
     @Test
     void aFileOfTheFirstFormatStillReads() {
-        KitCsv.Preview preview = read(String.join(",", KitCsv.HEADER.subList(0, 16)) + "\n" + GOOD);
+        KitFile preview = read(String.join(",", KitCsv.HEADER.subList(0, 16)) + "\n" + GOOD);
         assertThat(preview.problems()).isEmpty();
         assertThat(preview.rows().get(0).formula()).isNull();
         assertThat(preview.products().get(0).swatch().measure()).isEqualTo(Measure.TYPED);
@@ -78,21 +79,23 @@ class KitCsvTest {
     @Test
     void whatIsKnownHalfOrOutOfRangeIsNamed() {
         String first = "Marl,31,BASE,LIQUID,SATIN,78,61,9,17,60,9.5,18,2026-03-09,12,,yes,";
-        assertThat(read(HEADER + first + "HONEY,,,,,,,,,,,,2\n").problems())
-                .extracting(KitCsv.Problem::field)
+        assertThat(read(HEADER + first + "HONEY,,,,,,,,,,,,,,,,,,,,,,2\n").problems())
+                .extracting(KitFile.Problem::field)
                 .containsExactly("carrier");
-        assertThat(read(HEADER + first + "WATER,50,,,200,SHEET,,,,1,,,3\n").problems())
-                .extracting(KitCsv.Problem::field)
-                .containsExactlyInAnyOrder("density", "strength", "measured_on", "learned_l", "kit_format");
+        assertThat(read(HEADER + first + "WATER,50,,,200,SHEET,,,,1,,,90,,,,,,maybe,,,,9\n")
+                        .problems())
+                .extracting(KitFile.Problem::field)
+                .containsExactlyInAnyOrder(
+                        "density", "strength", "measured_on", "learned_l", "glint", "alcohol", "kit_format");
     }
 
     @Test
     void everyProblemNamesLineFieldAndWayOut() {
-        KitCsv.Preview preview = read(HEADER + GOOD
+        KitFile preview = read(HEADER + GOOD
                 + "Marl,33,BASS,LIQUID,SATIN,78,61,9,17,60,9,18,,,,\n"
                 + "Marl,35,BASE,LIQUID,SATIN,78,abc,9,17,160,9,18,9.3.2026,twelve,,\n"
                 + ",37,BASE,LIQUID,SATIN,780,61,9,17,60,9,18,,,,\n");
-        assertThat(preview.problems()).extracting(KitCsv.Problem::line).contains(3L, 4L, 5L);
+        assertThat(preview.problems()).extracting(KitFile.Problem::line).contains(3L, 4L, 5L);
         assertThat(preview.problems()).anySatisfy(p -> {
             assertThat(p.field()).isEqualTo("role");
             assertThat(p.code()).isEqualTo("choice");
@@ -100,19 +103,17 @@ class KitCsvTest {
             assertThat((String) p.args()[1]).contains("CONCEALER");
         });
         assertThat(preview.problems())
-                .extracting(KitCsv.Problem::field)
+                .extracting(KitFile.Problem::field)
                 .contains("wet_l", "settled_l", "opened_on", "months_open", "line", "coverage_percent");
     }
 
     @Test
-    void namesTakenInKitOrFileAreTold() {
-        KitCsv.Preview twice = read(HEADER + GOOD + GOOD);
-        assertThat(twice.problems())
-                .singleElement()
-                .satisfies(p -> assertThat(p.line()).isEqualTo(3));
-        assertThat(csv.read((HEADER + GOOD).getBytes(StandardCharsets.UTF_8), Set.of("marl|31"))
-                        .problems())
-                .hasSize(1);
+    void aNameTwiceInTheFileIsTold() {
+        KitFile twice = read(HEADER + GOOD + GOOD);
+        assertThat(twice.problems()).singleElement().satisfies(p -> {
+            assertThat(p.line()).isEqualTo(3);
+            assertThat(p.code()).isEqualTo("twice");
+        });
     }
 
     @Test
@@ -121,13 +122,13 @@ class KitCsvTest {
         assertThat(read("a,b,c\n1,2,3\n").problems().get(0).code()).isEqualTo("missing");
         assertThat(read("a;b;c\n1;2;3\n").problems().get(0).code()).isEqualTo("semicolons");
         assertThat(read("a\tb\tc\n1\t2\t3\n").problems().get(0).code()).isEqualTo("tabs");
-        assertThat(csv.read((HEADER + GOOD).getBytes(StandardCharsets.UTF_16LE), Set.of())
+        assertThat(csv.read((HEADER + GOOD).getBytes(StandardCharsets.UTF_16LE))
                         .problems()
                         .get(0)
                         .code())
                 .isEqualTo("utf16");
         assertThat(read(HEADER + GOOD + "x\0y").problems().get(0).code()).isEqualTo("nul");
-        assertThat(csv.read(new byte[] {'l', (byte) 0xff, (byte) 0xfe}, Set.of())
+        assertThat(csv.read(new byte[] {'l', (byte) 0xff, (byte) 0xfe})
                         .problems()
                         .get(0)
                         .code())
@@ -135,7 +136,7 @@ class KitCsvTest {
         assertThat(read(HEADER).problems().get(0).code()).isEqualTo("empty");
     }
 
-    private KitCsv.Preview read(String text) {
-        return csv.read(text.getBytes(StandardCharsets.UTF_8), Set.of());
+    private KitFile read(String text) {
+        return csv.read(text.getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -41,16 +41,16 @@ class KitQueryTest {
     }
 
     private static KitQuery asking(Depth depth, Undertone.Family family, KitQuery.State state, KitQuery.Sort sort) {
-        return new KitQuery(Role.BASE, Form.LIQUID, null, depth, family, state, sort, " MARL ");
+        return new KitQuery(Role.BASE, Form.LIQUID, null, depth, family, state, sort, " MARL ", null);
     }
 
     @Test
     void nothingAskedIsAllByName() {
-        assertThat(found(new KitQuery(null, null, null, null, null, null, null, null)))
+        assertThat(found(new KitQuery(null, null, null, null, null, null, null, null, null)))
                 .containsExactly("old", "deep", "fair", "pink", "soon", "golden");
-        assertThat(found(new KitQuery(null, Form.CREAM, null, null, null, null, null, null)))
+        assertThat(found(new KitQuery(null, Form.CREAM, null, null, null, null, null, null, null)))
                 .isEmpty();
-        assertThat(found(new KitQuery(null, null, null, null, null, null, null, "arl GOL")))
+        assertThat(found(new KitQuery(null, null, null, null, null, null, null, "arl GOL", null)))
                 .containsExactly("golden");
     }
 

@@ -14,7 +14,6 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static scree.app.Members.RUNA;
 
@@ -26,6 +25,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import scree.app.Samples;
 import scree.app.WebTest;
 import scree.app.studio.StudioId;
@@ -69,46 +69,39 @@ class KitSidePagesTest {
     }
 
     @Test
-    void aGuessedCarrierIsSaidToBeOne() throws Exception {
-        http.perform(get("/kit/1/formula").with(user(RUNA)))
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("Guessed from its form; look at the label."),
-                                containsString("log a test mix on the bench"),
-                                containsString("No stripe was watched yet."))));
-    }
-
-    @Test
     void figuresOutOfRangeAreNamedAndWhatWasTypedStays() throws Exception {
-        http.perform(post("/kit/1/formula")
-                        .param("carrier", "SILICONE")
-                        .param("density", "88")
-                        .param("price", "24.50")
-                        .param("version", "0")
+        http.perform(product()
+                        .param("pack.carrier", "SILICONE")
+                        .param("pack.density", "88")
+                        .param("pack.price", "24.50")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(status().isOk())
                 .andExpect(content()
                         .string(allOf(
-                                containsString("id=\"density-problem\""),
+                                containsString("id=\"pack.density-problem\""),
                                 containsString("value=\"88"),
                                 containsString("value=\"24.5"),
-                                not(containsString("id=\"price-problem\"")))));
+                                not(containsString("id=\"pack.price-problem\"")))));
         verify(formulas, never()).save(any(), any());
     }
 
     @Test
     void whatIsSavedGoesOnTheVersionThatWasSeen() throws Exception {
-        given(formulas.of(any(StudioId.class), any()))
-                .willReturn(new Formula(1, Carrier.WATER, null, null, null, 1.7, false));
-        http.perform(post("/kit/1/formula")
-                        .param("carrier", "SILICONE")
-                        .param("density", "1.1")
-                        .param("version", "4")
+        http.perform(product()
+                        .param("pack.carrier", "SILICONE")
+                        .param("pack.density", "1.1")
+                        .param("pack.version", "4")
                         .with(user(RUNA))
                         .with(csrf()))
-                .andExpect(redirectedUrlPattern("/kit/1/formula?saved"));
-        verify(formulas).save(RUNA.studio(), new Formula(1, Carrier.SILICONE, 1.1, null, null, 1, 4, false));
+                .andExpect(redirectedUrl("/kit/1?saved"));
+        verify(formulas).save(RUNA.studio(), new Formula(1, Carrier.SILICONE, 1.1, null, null, null, 4, false));
+    }
+
+    @Test
+    void aPackNobodySpokeOfIsNotStored() throws Exception {
+        http.perform(product().with(user(RUNA)).with(csrf())).andExpect(redirectedUrl("/kit/1?saved"));
+        verify(formulas, never()).save(any(), any());
     }
 
     @Test
@@ -123,14 +116,27 @@ class KitSidePagesTest {
                         1.2,
                         OffsetDateTime.parse("2026-06-01T10:00:00Z"),
                         "Runa Vestby")));
-        http.perform(get("/kit/1/formula").with(user(RUNA)))
+        http.perform(get("/kit/1").with(user(RUNA)))
                 .andExpect(content()
                         .string(allOf(
                                 containsString("It vanished, Runa Vestby, 1 June 2026"),
-                                containsString("/kit/1/formula/forget?seen=9"))));
-        http.perform(post("/kit/1/formula/forget?seen=9").with(user(RUNA)).with(csrf()))
-                .andExpect(redirectedUrl("/kit/1/formula"));
+                                containsString("drops are taken for strong ones"),
+                                containsString("/kit/1/forget?seen=9"))));
+        http.perform(post("/kit/1/forget?seen=9").with(user(RUNA)).with(csrf()))
+                .andExpect(redirectedUrl("/kit/1#dry-down"));
         verify(dryDowns).forget(RUNA.studio(), 1, 9);
+    }
+
+    private static MockHttpServletRequestBuilder product() {
+        return post("/kit/1")
+                .param("line", "Marl")
+                .param("name", "N1")
+                .param("role", "BASE")
+                .param("form", "LIQUID")
+                .param("finish", "SATIN")
+                .param("coverage", "80")
+                .param("colour.way", "KEEP")
+                .param("version", "0");
     }
 
     @Test

@@ -19,6 +19,7 @@ import scree.app.base.BaseWords;
 import scree.app.kit.Formula;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
+import scree.app.kit.Stock;
 import scree.app.kit.Swatch;
 import scree.app.look.Lines;
 import scree.core.colour.Lab;
@@ -32,6 +33,7 @@ import scree.core.mix.SeasonParts;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
+import scree.core.shade.Traits;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.ReferenceCurve;
 
@@ -56,9 +58,10 @@ class MixViewsTest {
                 Finish.SATIN,
                 .8,
                 Swatch.of(Lab.of(c.lightness() + 1, c.a(), c.b()), Lab.of(c.lightness(), c.a(), c.b())),
+                Traits.UNTOLD,
                 Opened.UNKNOWN,
                 null,
-                true,
+                Stock.ENOUGH,
                 0);
     }
 
@@ -70,8 +73,8 @@ class MixViewsTest {
         products.put(2L, product(2, "deep", Role.BASE, ReferenceCurve.at(skin - 12)));
         products.put(3L, product(3, "White", Role.MIXER, Lab.of(95, 0, 2)));
         Map<Long, Formula> formulas = Map.of(
-                1L, new Formula(1, Carrier.WATER, 1.05, 30.0, 30.0, 1, false),
-                2L, new Formula(2, deepCarrier, 1.05, 30.0, 30.0, 1, false),
+                1L, new Formula(1, Carrier.WATER, 1.05, 30.0, 30.0, 1.0, false),
+                2L, new Formula(2, deepCarrier, 1.05, 30.0, 30.0, 1.0, false),
                 3L, new Formula(3, Carrier.ANY, null, null, null, 1.6, true));
         List<Ingredient> ingredients = products.values().stream()
                 .map(p -> formulas.get(p.id()).ingredient(p))

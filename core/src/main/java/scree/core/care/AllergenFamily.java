@@ -9,7 +9,7 @@ import java.util.List;
  * INCI names); it is short, it does not replace reading the label, and it errs towards one caution too many. An entry is a word
  * or a phrase; one that begins with a star is the ending of a word.
  */
-enum AllergenFamily {
+public enum AllergenFamily {
     LANOLIN("lanolin", "wool", "adeps lanae", "lanolate", "lanosterol", "*lanolin"),
     FRAGRANCE(
             "fragrance",
@@ -171,6 +171,11 @@ enum AllergenFamily {
                 .filter(n -> n.startsWith("*"))
                 .map(n -> n.substring(1))
                 .toList();
+    }
+
+    /** Returns the name that stands for the family on a label written by hand. */
+    public String label() {
+        return names.get(0);
     }
 
     /** Returns words, phrases and, with a star before them, endings. */

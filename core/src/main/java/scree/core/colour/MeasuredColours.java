@@ -18,7 +18,7 @@ import java.util.regex.Pattern;
  */
 public record MeasuredColours(List<Line> lines) {
     /** More is no list of patches. */
-    private static final int MOST_LINES = 5000;
+    private static final int MOST_LINES = 25_000;
 
     private static final Pattern WAVELENGTH = Pattern.compile("(?:SPECTRAL_?(?:NM|DEC|PCT)?_?|NM_?|R_?)(\\d{3})");
     private static final double D50_X = 0.96422;

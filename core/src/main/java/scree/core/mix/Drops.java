@@ -10,6 +10,9 @@ import scree.core.colour.Lab;
  * less shows. House choices, docs/method.md, "Mixing".
  */
 public final class Drops {
+    /** Strength of drops until a test mix taught it: a concentrate, erring towards too little. House choice, docs/method.md. */
+    public static final double UNKNOWN_STRENGTH = 4;
+
     /** Shift of a base that drops may make at most, ΔE00. */
     static final double MOST_SHIFT = 6;
     /** Share of the volume, and drops to a millilitre; white is weaker and may be more. */

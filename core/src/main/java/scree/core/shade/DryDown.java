@@ -43,6 +43,11 @@ public final class DryDown {
             return Lab.ofClamped(wet.lightness() + lightness, wet.a() + a, wet.b() + b);
         }
 
+        /** Returns the wet colour of a product that is this colour settled. */
+        public Lab before(Lab settled) {
+            return Lab.ofClamped(settled.lightness() - lightness, settled.a() - a, settled.b() - b);
+        }
+
         public Way way() {
             return lightness <= -HARDLY ? Way.DEEPENS : lightness >= HARDLY ? Way.LIGHTENS : Way.STAYS;
         }

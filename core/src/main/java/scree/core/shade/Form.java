@@ -7,7 +7,12 @@ public enum Form {
     STICK(10, -0.6, 0.1, 0.2),
     /** Dry, so it does not move by drying; {@link PowderOnSkin} says what skin does to it. */
     POWDER(1, 0, 0, 0),
-    DROPS(12, -0.8, 0.1, 0.2);
+    DROPS(12, -0.8, 0.1, 0.2),
+    PENCIL(2, 0, 0, 0),
+    GEL(8, -0.8, 0.1, 0.2),
+    MIST(2, 0, 0, 0),
+    /** A tool, which does not settle. */
+    OBJECT(1, 0, 0, 0);
 
     private final int dryDownMinutes;
     private final DryDown.Shift usualShift;

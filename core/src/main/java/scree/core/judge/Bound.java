@@ -1,0 +1,31 @@
+package scree.core.judge;
+
+/**
+ * A part of a role's target region.
+ *
+ * @param under what is seen below {@code low}, or null when nothing is wrong there
+ * @param over what is seen above {@code high}, or null when nothing is wrong there
+ */
+record Bound(Measure measure, double low, double high, Fault under, Fault over) {
+    static Bound between(Measure measure, double low, double high, Fault under, Fault over) {
+        return new Bound(measure, low, high, under, over);
+    }
+
+    static Bound atLeast(Measure measure, double low, Fault under) {
+        return new Bound(measure, low, Double.POSITIVE_INFINITY, under, null);
+    }
+
+    static Bound atMost(Measure measure, double high, Fault over) {
+        return new Bound(measure, Double.NEGATIVE_INFINITY, high, null, over);
+    }
+
+    /** Returns how far below it a value lies, in the measure's units; below 0 inside. */
+    double excessUnder(double value) {
+        return (low - value) / measure.unit();
+    }
+
+    /** Returns how far above it a value lies, in the measure's units; below 0 inside. */
+    double excessOver(double value) {
+        return (value - high) / measure.unit();
+    }
+}
