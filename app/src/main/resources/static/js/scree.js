@@ -151,6 +151,13 @@
     stones[to].setAttribute("tabindex", "0");
     stones[to].focus();
   });
+  /* A slider beside a field: each follows the other. */
+  document.querySelectorAll("[data-mirror]").forEach((slider) => {
+    const field = document.getElementById(slider.dataset.mirror);
+    slider.value = field.value;
+    slider.addEventListener("input", () => { field.value = slider.value; });
+    field.addEventListener("input", () => { slider.value = field.value.replace(",", "."); });
+  });
   /* A list to be walked through: arrows by place, x ticks what has the focus. */
   function walk(event) {
     const here = event.target.closest && event.target.closest("[data-walk] a");

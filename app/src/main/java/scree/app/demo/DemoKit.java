@@ -44,11 +44,11 @@ final class DemoKit {
 
     /** Things that could be bought, for the planner. */
     static final String FOR_SALE = """
-            Marl 9, 80, 5.5, 14.5, water
-            Lichen O0, 78, 2.4, 10, water
-            Loam G7, 29, 2.5, 7, silicone
-            Loess 13, 29, 12.5, 11.5, water
-            Marl 22, 60, 10, 17.5, water
+            Marl 9, 80, 5.5, 14.5, water, 32
+            Lichen O0, 78, 2.4, 10, water, 28
+            Loam G7, 29, 2.5, 7, silicone, 36
+            Loess 13, 29, 12.5, 11.5, water, 28
+            Marl 22, 60, 10, 17.5, water, 32
             """;
 
     /** Returns what a line's products are in a mix; empty for what is never mixed. */

@@ -14,7 +14,7 @@ import scree.core.shade.Form;
 @Component
 class ProductColour {
     /** Of a product without a colour of its own: nothing is computed with it. House choice: a clear gel on a white plate. */
-    private static final Swatch CLEAR = Swatch.of(Lab.of(92, 0, 2));
+    static final Swatch CLEAR = Swatch.of(Lab.of(92, 0, 2));
 
     private final Kit kit;
     private final Words words;
@@ -32,45 +32,48 @@ class ProductColour {
      * @return null when there is an error
      */
     Swatch of(StudioId studio, ProductForm form, Product stored, BindingResult errors) {
-        ProductForm.Colour c = form.colour();
-        ProductForm.Way way = c.way() == null ? ProductForm.Way.KEEP : c.way();
-        boolean clear = form.label().colourless();
+        ProductForm.Way way = form.way() == null ? ProductForm.Way.KEEP : form.way();
+        boolean clear = form.clear();
         return switch (way) {
-            case KEEP ->
-                stored != null ? stored.swatch() : clear ? CLEAR : missing(errors, "colour.way", "kit.colour.none");
-            case BESIDE -> c.beside() == null && clear && stored == null ? CLEAR : beside(studio, c, errors);
+            case KEEP -> stored != null ? stored.swatch() : clear ? CLEAR : missing(errors, "way", "kit.colour.none");
+            case BESIDE -> form.beside() == null && clear && stored == null ? CLEAR : beside(studio, form, errors);
             case HEX ->
-                c.hex() == null || c.hex().isBlank()
-                        ? missing(errors, "colour.hex", "kit.colour.noHex")
-                        : possible(settled(ProductForm.ofHex(c.hex()), form.form()), "colour.hex", errors);
+                form.hex() == null || form.hex().isBlank()
+                        ? missing(errors, "hex", "kit.colour.noHex")
+                        : possible(settled(ProductForm.ofHex(form.hex()), form.form()), "hex", errors);
             case FIGURES -> figures(form, stored, errors);
         };
     }
 
-    private Swatch beside(StudioId studio, ProductForm.Colour c, BindingResult errors) {
-        Product other = c.beside() == null ? null : kit.find(studio, c.beside()).orElse(null);
+    private Swatch beside(StudioId studio, ProductForm form, BindingResult errors) {
+        Product other =
+                form.beside() == null ? null : kit.find(studio, form.beside()).orElse(null);
         if (other == null) {
-            return missing(errors, "colour.beside", "kit.colour.noOther");
+            return missing(errors, "beside", "kit.colour.noOther");
         }
-        Beside by = new Beside(c.deeper() == null ? 0 : c.deeper(), c.golden() == null ? 0 : c.golden());
+        Beside by = new Beside(orNone(form.deeper()), orNone(form.golden()));
         Lab settled = by.of(other.settled());
         DryDown.Shift shift = DryDown.Shift.between(other.wet(), other.settled());
-        return possible(Swatch.of(shift.before(settled), settled), "colour.beside", errors);
+        return possible(Swatch.of(shift.before(settled), settled), "beside", errors);
+    }
+
+    private static int orNone(Integer steps) {
+        return steps == null ? 0 : steps;
     }
 
     private Swatch figures(ProductForm form, Product stored, BindingResult errors) {
-        ProductForm.Colour c = form.colour();
-        if (stored != null && c.shows(stored.swatch())) {
+        if (stored != null && form.shows(stored.swatch())) {
             return stored.swatch();
         }
-        if (!c.settledWhole()) {
-            String field = c.settledL() == null ? "settledL" : c.settledA() == null ? "settledA" : "settledB";
-            return missing(errors, "colour." + field, "kit.colour.noFigure");
+        if (!form.settledWhole()) {
+            String field = form.settledL() == null ? "settledL" : form.settledA() == null ? "settledA" : "settledB";
+            return errors.hasFieldErrors(field) ? null : missing(errors, field, "kit.colour.noFigure");
         }
-        Lab settled = Lab.of(c.settledL(), c.settledA(), c.settledB());
-        Swatch swatch =
-                c.wetGiven() ? Swatch.of(Lab.of(c.wetL(), c.wetA(), c.wetB()), settled) : settled(settled, form.form());
-        return possible(swatch, "colour.settledL", errors);
+        Lab settled = Lab.of(form.settledL(), form.settledA(), form.settledB());
+        Swatch swatch = form.wetGiven()
+                ? Swatch.of(Lab.of(form.wetL(), form.wetA(), form.wetB()), settled)
+                : settled(settled, form.form());
+        return possible(swatch, "settledL", errors);
     }
 
     /** It settles as its form usually does. */

@@ -5,6 +5,7 @@ import java.util.List;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BeanPropertyBindingResult;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -64,7 +65,7 @@ class ProductController {
             BindingResult errors,
             @RequestParam(name = "once", required = false) String token,
             Model model) {
-        Swatch swatch = colours.of(me.studio(), form, null, errors);
+        Swatch swatch = errors.hasErrors() ? null : colours.of(me.studio(), form, null, errors);
         if (errors.hasErrors()) {
             return page(me.studio(), form, null, model);
         }
@@ -94,7 +95,7 @@ class ProductController {
             BindingResult errors,
             Model model) {
         KitRow row = products.get(me.studio(), id);
-        Swatch swatch = colours.of(me.studio(), form, row.product(), errors);
+        Swatch swatch = errors.hasErrors() ? null : colours.of(me.studio(), form, row.product(), errors);
         if (errors.hasErrors()) {
             return page(me.studio(), form, row, model);
         }
@@ -161,25 +162,33 @@ class ProductController {
 
     private void look(StudioId studio, ProductForm form, KitRow row, BindingResult errors, Model model) {
         Product stored = row == null ? null : row.product();
-        boolean clear = form.label() != null && form.label().colourless();
-        Swatch swatch = errors.hasErrors() || clear ? null : colours.of(studio, form, stored, errors);
+        boolean clear = form != null && form.clear();
+        Swatch swatch = form == null || errors.hasErrors() || clear ? null : colours.of(studio, form, stored, errors);
         if (swatch != null && form.coverage() != null) {
             String stone = stored == null ? form.line() + "|" + form.name() : stored.stoneId();
             ProductLook.of(
                             stone,
                             swatch,
                             form.coverage() / 100,
-                            form.label().traits(swatch.settled()).sheen())
+                            form.traits(swatch.settled(), null).sheen())
                     .ifPresent(l -> model.addAttribute("look", l));
         }
         model.addAttribute("clear", clear);
         model.addAttribute("product", stored);
     }
 
+    /** @param form null when a figure in it could not be read; the page then shows what was typed all the same */
     private String page(StudioId studio, ProductForm form, KitRow row, Model model) {
-        model.addAttribute("form", form);
-        BindingResult aside = new org.springframework.validation.BeanPropertyBindingResult(form, "form");
-        look(studio, form, row, aside, model);
+        if (!model.containsAttribute("form")) { // one that is there carries what is to be mended
+            model.addAttribute("form", form);
+        }
+        Object told = model.getAttribute(BindingResult.MODEL_KEY_PREFIX + "form");
+        look(
+                studio,
+                form,
+                row,
+                told instanceof BindingResult errors ? errors : new BeanPropertyBindingResult(form, "form"),
+                model);
         model.addAttribute("roles", Role.values());
         model.addAttribute("forms", Form.values());
         model.addAttribute("finishes", Finish.values());
@@ -187,10 +196,9 @@ class ProductController {
         model.addAttribute("carriers", Carrier.values());
         model.addAttribute("tolds", Told.values());
         model.addAttribute("families", AllergenFamily.values());
-        if (form.colour().beside() != null) {
+        if (form != null && form.beside() != null) {
             model.addAttribute(
-                    "found",
-                    found(kit.find(studio, form.colour().beside()).stream().toList()));
+                    "found", found(kit.find(studio, form.beside()).stream().toList()));
         }
         if (row != null) {
             model.addAttribute("formula", row.formula());

@@ -27,7 +27,7 @@ public class Products {
     @Transactional
     long add(StudioId studio, ProductForm form, Product product) {
         long id = kit.add(studio, product);
-        if (!form.pack().silent()) {
+        if (!form.packSilent()) {
             formulas.save(studio, form.formula(product.stored(id, 0)));
         }
         return id;
@@ -38,7 +38,7 @@ public class Products {
     void change(StudioId studio, ProductForm form, Product product) {
         try {
             kit.change(studio, product);
-            if (!form.pack().silent()) {
+            if (!form.packSilent()) {
                 formulas.save(studio, form.formula(product));
             }
         } catch (StaleSave stale) {

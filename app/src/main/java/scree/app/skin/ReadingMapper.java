@@ -33,4 +33,7 @@ interface ReadingMapper {
 
     /** Returns the rows changed: 0 when the reading was taken anew since {@code version}. */
     int keep(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("version") int version);
+
+    /** Returns clients whose skin was read, at the last sitting of which there is a reading; the last sixty. */
+    List<Readings.Known> known(@Param("studio") StudioId studio);
 }

@@ -187,6 +187,15 @@ public class Readings {
         return new Look(read, LightJudge.judge(read.light(), null));
     }
 
+    /** A client whose skin was read, at the last sitting of which there is a reading. */
+    public record Known(long client, String name, long sitting) {}
+
+    /** Returns clients whose skin is known, the last first. */
+    @Transactional(readOnly = true)
+    public List<Known> known(StudioId studio) {
+        return mapper.known(studio);
+    }
+
     /** What a picture says that is not kept. */
     public record Look(SkinReading skin, LightVerdict light) {}
 

@@ -40,6 +40,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import scree.app.Onces;
 import scree.app.Samples;
 import scree.app.WebTest;
+import scree.app.studio.StudioId;
 import scree.app.web.Once;
 import scree.app.web.StaleSave;
 import scree.core.care.AllergenFamily;
@@ -70,17 +71,22 @@ class KitControllerTest {
     private KitChanges changes;
 
     @Autowired
+    private Formulas formulas;
+
+    @Autowired
     private Once once;
 
     @BeforeEach
     void oneProduct() {
         Onces.letThrough(once);
         given(kit.get(any(), anyLong())).willReturn(product(61));
+        given(formulas.of(any(StudioId.class), any())).willReturn(Formula.guessed(product(61)));
     }
 
     @Test
     void aStaleSaveShowsBothVersionsAndKeepsWhatWasTyped() throws Exception {
         willThrow(new StaleSave(product(44))).given(kit).change(any(), any());
+        given(kit.get(any(), anyLong())).willReturn(product(61)).willReturn(product(44));
         http.perform(form("/kit/9", "58.5").with(user(RUNA)).with(csrf()))
                 .andExpect(status().isOk())
                 .andExpect(content()
@@ -207,9 +213,9 @@ class KitControllerTest {
     void aColourIsToldByANeighbourOrByACode() throws Exception {
         given(kit.find(any(), eq(9L))).willReturn(Optional.of(product(61)));
         http.perform(form("/kit/new", "")
-                        .param("colour.way", "BESIDE")
-                        .param("colour.beside", "9")
-                        .param("colour.deeper", "2")
+                        .param("way", "BESIDE")
+                        .param("beside", "9")
+                        .param("deeper", "2")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(status().is3xxRedirection());
@@ -218,8 +224,8 @@ class KitControllerTest {
         assertThat(added.getValue().settled().lightness()).isCloseTo(56, within(1e-9));
         assertThat(added.getValue().wet().lightness()).isCloseTo(57, within(1e-9));
         http.perform(form("/kit/new", "")
-                        .param("colour.way", "HEX")
-                        .param("colour.hex", "brown")
+                        .param("way", "HEX")
+                        .param("hex", "brown")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(content().string(allOf(containsString("six digits after #"), containsString("brown"))));
@@ -248,13 +254,13 @@ class KitControllerTest {
                 .param("version", "3");
         return settledL.isEmpty()
                 ? form
-                : form.param("colour.way", "FIGURES")
-                        .param("colour.wetL", "60")
-                        .param("colour.wetA", "9")
-                        .param("colour.wetB", "17")
-                        .param("colour.settledL", settledL)
-                        .param("colour.settledA", "9")
-                        .param("colour.settledB", "17");
+                : form.param("way", "FIGURES")
+                        .param("wetL", "60")
+                        .param("wetA", "9")
+                        .param("wetB", "17")
+                        .param("settledL", settledL)
+                        .param("settledA", "9")
+                        .param("settledB", "17");
     }
 
     private static MockMultipartFile file(String text) {

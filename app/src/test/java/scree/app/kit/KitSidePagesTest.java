@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.BDDMockito.given;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -29,8 +30,12 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import scree.app.Samples;
 import scree.app.WebTest;
 import scree.app.studio.StudioId;
+import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
 import scree.core.shade.DryDown;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
 import scree.core.skin.ReferenceCurve;
 
 /** A product in a mix and the gaps of a kit: bad input is named and kept, nothing is guessed silently. */
@@ -71,27 +76,27 @@ class KitSidePagesTest {
     @Test
     void figuresOutOfRangeAreNamedAndWhatWasTypedStays() throws Exception {
         http.perform(product()
-                        .param("pack.carrier", "SILICONE")
-                        .param("pack.density", "88")
-                        .param("pack.price", "24.50")
+                        .param("carrier", "SILICONE")
+                        .param("density", "88")
+                        .param("price", "24.50")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(status().isOk())
                 .andExpect(content()
                         .string(allOf(
-                                containsString("id=\"pack.density-problem\""),
+                                containsString("id=\"density-problem\""),
                                 containsString("value=\"88"),
                                 containsString("value=\"24.5"),
-                                not(containsString("id=\"pack.price-problem\"")))));
+                                not(containsString("id=\"price-problem\"")))));
         verify(formulas, never()).save(any(), any());
     }
 
     @Test
     void whatIsSavedGoesOnTheVersionThatWasSeen() throws Exception {
         http.perform(product()
-                        .param("pack.carrier", "SILICONE")
-                        .param("pack.density", "1.1")
-                        .param("pack.version", "4")
+                        .param("carrier", "SILICONE")
+                        .param("density", "1.1")
+                        .param("packVersion", "4")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(redirectedUrl("/kit/1?saved"));
@@ -135,7 +140,7 @@ class KitSidePagesTest {
                 .param("form", "LIQUID")
                 .param("finish", "SATIN")
                 .param("coverage", "80")
-                .param("colour.way", "KEEP")
+                .param("way", "KEEP")
                 .param("version", "0");
     }
 
@@ -162,6 +167,21 @@ class KitSidePagesTest {
                                 containsString("Odd, x, 1, 2"),
                                 containsString("Deep"))));
         verify(formulas).putPurchases(RUNA.studio(), new Formulas.Purchases("Deep, 33, 9, 9\nOdd, x, 1, 2", 3));
+    }
+
+    @Test
+    void aRoleSaysWhomTheKitServesAndWhatTheRestWouldLook() throws Exception {
+        Product rose = Product.fresh(
+                        "Jasper", "Rose", Role.BLUSH, Form.CREAM, Finish.SATIN, .25, Swatch.of(Lab.of(63, 20, 13)))
+                .stored(7, 0);
+        given(kit.withRole(any(), eq(Role.BLUSH))).willReturn(List.of(rose));
+        http.perform(get("/kit/gaps?role=BLUSH").with(user(RUNA)))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("neutral, L* 68: Jasper Rose looks right"),
+                                containsString("neutral, L* 28: not in this kit. Jasper Rose would look chalky"))));
+        http.perform(get("/kit/gaps?role=CORRECTOR").with(user(RUNA)))
+                .andExpect(content().string(containsString("nothing in this kit")));
     }
 
     @Test

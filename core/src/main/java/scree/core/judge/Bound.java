@@ -6,16 +6,16 @@ package scree.core.judge;
  * @param under what is seen below {@code low}, or null when nothing is wrong there
  * @param over what is seen above {@code high}, or null when nothing is wrong there
  */
-record Bound(Measure measure, double low, double high, Fault under, Fault over) {
-    static Bound between(Measure measure, double low, double high, Fault under, Fault over) {
+record Bound(Measure measure, double low, double high, Looks under, Looks over) {
+    static Bound between(Measure measure, double low, double high, Looks under, Looks over) {
         return new Bound(measure, low, high, under, over);
     }
 
-    static Bound atLeast(Measure measure, double low, Fault under) {
+    static Bound atLeast(Measure measure, double low, Looks under) {
         return new Bound(measure, low, Double.POSITIVE_INFINITY, under, null);
     }
 
-    static Bound atMost(Measure measure, double high, Fault over) {
+    static Bound atMost(Measure measure, double high, Looks over) {
         return new Bound(measure, Double.NEGATIVE_INFINITY, high, null, over);
     }
 

@@ -17,11 +17,11 @@ import scree.core.shade.OneCoat;
  * @param result colour that is seen
  * @param between colour after the corrector alone
  * @param difference ΔE00 to the surround
- * @param fault what one would see
+ * @param looks what one would see
  * @param score the less the better
  */
 public record Correction(
-        double corrector, double concealer, Lab result, Lab between, double difference, Fault fault, double score) {
+        double corrector, double concealer, Lab result, Lab between, double difference, Looks looks, double score) {
     private static final double STEP = .1;
     private static final double LEAST = .2;
     private static final double MOST_CORRECTOR = 1.2;
@@ -56,7 +56,7 @@ public record Correction(
                 double material = corrector == null ? 0 : corrector.thickness() * coats / concealer.thickness();
                 double score = FAR_COSTS * Math.max(0, off - CLOSE) + material + coats(k) + OFF_COSTS * off;
                 if (best == null || score < best.score - HARDLY) {
-                    best = new Correction(coats, coats(k), result, under.toLab(), off, Fault.FITS, score);
+                    best = new Correction(coats, coats(k), result, under.toLab(), off, Looks.FITS, score);
                 }
             }
         }
@@ -72,25 +72,25 @@ public record Correction(
     }
 
     private Correction judged(Lab zone, Lab surround, OneCoat corrector) {
-        Fault seen = corrector == null
-                ? difference > NOT_REACHED ? Fault.NOT_REACHED : Fault.FITS
+        Looks seen = corrector == null
+                ? difference > NOT_REACHED ? Looks.NOT_REACHED : Looks.FITS
                 : seen(zone, surround, corrector.product().toLab());
         return new Correction(this.corrector, concealer, result, between, difference, seen, score);
     }
 
-    private Fault seen(Lab zone, Lab surround, Lab product) {
+    private Looks seen(Lab zone, Lab surround, Lab product) {
         boolean greens = product.a() < GREENING_A && product.a() < surround.a() - GREENING_UNDER;
         if (greens && zone.a() - surround.a() < REDNESS) {
-            return Fault.DIRTY;
+            return Looks.DIRTY;
         }
         Dosed d = Dosed.of(corrector, between, between, null, surround, 0);
         double deep = RoleSkin.bare(surround).deep();
-        Fault worst = Fault.FITS;
+        Looks worst = Looks.FITS;
         double furthest = HARDLY;
         List<Bound> bounds = List.of(
-                Bound.between(Measure.LIGHTER, -12, 2, Fault.TOO_DARK, Fault.TOO_LIGHT),
-                Bound.between(Measure.REDDER, -3.5, 6, Fault.DIRTY, Fault.ORANGE),
-                Bound.between(Measure.CHROMA, .60 + .1 * deep, 1.6, Fault.ASHY, Fault.ORANGE));
+                Bound.between(Measure.LIGHTER, -12, 2, Looks.TOO_DARK, Looks.TOO_LIGHT),
+                Bound.between(Measure.REDDER, -3.5, 6, Looks.DIRTY, Looks.ORANGE),
+                Bound.between(Measure.CHROMA, .60 + .1 * deep, 1.6, Looks.ASHY, Looks.ORANGE));
         for (Bound b : bounds) {
             double value = d.of(b.measure());
             if (b.excessUnder(value) > furthest) {
@@ -102,6 +102,6 @@ public record Correction(
                 worst = b.over();
             }
         }
-        return difference - NOT_REACHED > furthest ? Fault.NOT_REACHED : worst;
+        return difference - NOT_REACHED > furthest ? Looks.NOT_REACHED : worst;
     }
 }

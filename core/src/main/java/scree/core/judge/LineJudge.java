@@ -20,7 +20,7 @@ public final class LineJudge {
      *
      * @param margin L* to the nearest bound; below 0 outside
      */
-    public record Line(Fault fault, double margin) {}
+    public record Line(Looks looks, double margin) {}
 
     /**
      * @param role liner or mascara
@@ -33,11 +33,11 @@ public final class LineJudge {
         double floor = skin.brow() - below;
         double ceiling = lid - SEEN;
         if (lightness < floor) {
-            return new Line(Fault.TOO_STRONG, lightness - floor);
+            return new Line(Looks.TOO_STRONG, lightness - floor);
         }
         if (lightness > ceiling) {
-            return new Line(Fault.INVISIBLE, ceiling - lightness);
+            return new Line(Looks.INVISIBLE, ceiling - lightness);
         }
-        return new Line(Fault.FITS, Math.min(lightness - floor, ceiling - lightness));
+        return new Line(Looks.FITS, Math.min(lightness - floor, ceiling - lightness));
     }
 }

@@ -7,67 +7,67 @@ final class Refined {
     private Refined() {}
 
     /** @param atMost whether more coats than these are not laid in the role */
-    static Fault of(Fault fault, Role role, RoleSkin s, Dosed d, boolean atMost) {
-        if (fault == Fault.FITS) {
-            return fault;
+    static Looks of(Looks looks, Role role, RoleSkin s, Dosed d, boolean atMost) {
+        if (looks == Looks.FITS) {
+            return looks;
         }
-        Fault byRole = switch (role) {
-            case CONTOUR -> contour(fault, d);
-            case BRONZER -> bronzer(fault, d);
-            case BRIGHTENER -> brightener(fault, s, d);
-            case HIGHLIGHT -> highlight(fault, s, d);
-            case POWDER -> powder(fault, d);
-            case CONCEALER -> fault == Fault.TOO_LIGHT && d.of(Measure.CHROMA) < .85 ? Fault.ASHY : fault;
-            default -> fault;
+        Looks byRole = switch (role) {
+            case CONTOUR -> contour(looks, d);
+            case BRONZER -> bronzer(looks, d);
+            case BRIGHTENER -> brightener(looks, s, d);
+            case HIGHLIGHT -> highlight(looks, s, d);
+            case POWDER -> powder(looks, d);
+            case CONCEALER -> looks == Looks.TOO_LIGHT && d.of(Measure.CHROMA) < .85 ? Looks.ASHY : looks;
+            default -> looks;
         };
-        return byRole == Fault.INVISIBLE && atMost && onTheWay(role, d) ? Fault.NOT_REACHED : byRole;
+        return byRole == Looks.INVISIBLE && atMost && onTheWay(role, d) ? Looks.NOT_REACHED : byRole;
     }
 
-    private static Fault contour(Fault fault, Dosed d) {
-        if (fault == Fault.ORANGE && d.of(Measure.CHROMA) < .95) {
-            return Fault.DIRTY; // hue up and chroma down is greenish
+    private static Looks contour(Looks looks, Dosed d) {
+        if (looks == Looks.ORANGE && d.of(Measure.CHROMA) < .95) {
+            return Looks.DIRTY; // hue up and chroma down is greenish
         }
-        return d.of(Measure.LIGHTER) > 1 ? Fault.TOO_LIGHT : fault;
+        return d.of(Measure.LIGHTER) > 1 ? Looks.TOO_LIGHT : looks;
     }
 
-    private static Fault bronzer(Fault fault, Dosed d) {
+    private static Looks bronzer(Looks looks, Dosed d) {
         if (d.of(Measure.LIGHTER) > 1) {
-            return Fault.TOO_LIGHT;
+            return Looks.TOO_LIGHT;
         }
-        return fault == Fault.YELLOW && d.of(Measure.CHROMA) > 1.2 ? Fault.ORANGE : fault;
+        return looks == Looks.YELLOW && d.of(Measure.CHROMA) > 1.2 ? Looks.ORANGE : looks;
     }
 
-    private static Fault brightener(Fault fault, RoleSkin s, Dosed d) {
+    private static Looks brightener(Looks looks, RoleSkin s, Dosed d) {
         double own = d.of(Measure.OWN_CHROMA);
         double chroma = d.of(Measure.CHROMA);
         if (d.of(Measure.LIGHTER) < -1) {
-            return Fault.TOO_DARK;
+            return Looks.TOO_DARK;
         }
-        boolean tooMuch = fault == Fault.TOO_LIGHT || fault == Fault.TOO_STRONG;
+        boolean tooMuch = looks == Looks.TOO_LIGHT || looks == Looks.TOO_STRONG;
         if (tooMuch && (own < RoleBounds.LEAST_OWN_OF_LIGHT || chroma < RoleBounds.leastChromaOfLight(s))) {
-            return Fault.ASHY;
+            return Looks.ASHY;
         }
-        if (fault == Fault.PINK && own < .9) {
-            return Fault.ASHY;
+        if (looks == Looks.PINK && own < .9) {
+            return Looks.ASHY;
         }
-        return fault == Fault.YELLOW && d.of(Measure.REDDER) > 0 && chroma > 1.3 ? Fault.ORANGE : fault;
+        return looks == Looks.YELLOW && d.of(Measure.REDDER) > 0 && chroma > 1.3 ? Looks.ORANGE : looks;
     }
 
-    private static Fault highlight(Fault fault, RoleSkin s, Dosed d) {
+    private static Looks highlight(Looks looks, RoleSkin s, Dosed d) {
         boolean pale = d.of(Measure.CHROMA) < RoleBounds.leastChromaOfSheen(s)
                 || d.of(Measure.REST_OWN_CHROMA) < RoleBounds.leastOwnOfSheen(s);
-        return fault == Fault.TOO_STRONG && pale ? Fault.ASHY : fault;
+        return looks == Looks.TOO_STRONG && pale ? Looks.ASHY : looks;
     }
 
-    private static Fault powder(Fault fault, Dosed d) {
+    private static Looks powder(Looks looks, Dosed d) {
         if (d.of(Measure.LIGHTER) < -.9) {
-            return Fault.TOO_DARK;
+            return Looks.TOO_DARK;
         }
-        if (fault == Fault.CHALKY && d.of(Measure.CHROMA) > 1 && d.of(Measure.LIGHTER) < .5) {
+        if (looks == Looks.CHALKY && d.of(Measure.CHROMA) > 1 && d.of(Measure.LIGHTER) < .5) {
             double turn = d.of(Measure.HUE_TURN);
-            return turn < -3 ? Fault.PINK : turn > 3 ? Fault.YELLOW : Fault.ORANGE;
+            return turn < -3 ? Looks.PINK : turn > 3 ? Looks.YELLOW : Looks.ORANGE;
         }
-        return fault;
+        return looks;
     }
 
     private static boolean onTheWay(Role role, Dosed d) {

@@ -131,13 +131,13 @@ public final class RoleJudge {
             }
         }
         boolean atMost = best.dosed.coats() >= (doses.length == 1 ? mostCoats(role) : doses[doses.length - 1]) - HARDLY;
-        Fault fault = Refined.of(best.fault, role, skin, best.dosed, atMost);
+        Looks looks = Refined.of(best.looks, role, skin, best.dosed, atMost);
         return new Verdict(
                 best.dosed.coats(),
                 best.dosed.glint(),
                 best.dosed.rest(),
                 target,
-                fault,
+                looks,
                 best.score(),
                 best.off,
                 best.margin,
@@ -166,7 +166,7 @@ public final class RoleJudge {
         private double faults;
         private double worst = Double.NEGATIVE_INFINITY;
         private double margin = Double.POSITIVE_INFINITY;
-        private Fault fault = Fault.FITS;
+        private Looks looks = Looks.FITS;
         private boolean unseen;
         private double off;
         private double effort;
@@ -190,7 +190,7 @@ public final class RoleJudge {
             return t;
         }
 
-        private void weigh(double excess, Fault seen) {
+        private void weigh(double excess, Looks seen) {
             if (seen == null) {
                 return;
             }
@@ -199,10 +199,10 @@ public final class RoleJudge {
                 return;
             }
             faults += BROKEN + Math.min(MOST_EXCESS, excess);
-            unseen |= seen == Fault.INVISIBLE;
+            unseen |= seen == Looks.INVISIBLE;
             if (excess > worst) {
                 worst = excess;
-                fault = seen;
+                looks = seen;
             }
         }
 

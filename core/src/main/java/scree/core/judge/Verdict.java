@@ -9,7 +9,7 @@ import scree.core.colour.Lab;
  * @param result colour, where light glances off it if it has sheen
  * @param rest colour away from the glint
  * @param target what was wanted
- * @param fault what one would see, {@link Fault#FITS} when it looks right
+ * @param looks what one would see, {@link Looks#FITS} when it looks right
  * @param score ΔE00 from the target with what faults and effort cost; the less the better
  * @param margin room to the nearest bound, about ΔE00; below 0 outside
  * @param control ΔE00 that a tenth of a coat makes
@@ -19,7 +19,7 @@ public record Verdict(
         Lab result,
         Lab rest,
         Lab target,
-        Fault fault,
+        Looks looks,
         double score,
         double offTarget,
         double margin,
@@ -28,7 +28,7 @@ public record Verdict(
     private static final double JUST = 0.3;
 
     public boolean fits() {
-        return fault == Fault.FITS;
+        return looks == Looks.FITS;
     }
 
     /** Returns whether it fits, but only just. */

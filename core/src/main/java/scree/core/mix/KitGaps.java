@@ -114,6 +114,30 @@ public final class KitGaps {
                 lean, lightness, skin, reached ? Reach.MIXED : Reach.NOT, reached ? mixed : alone.or(() -> mixed));
     }
 
+    /** Returns whether the kit meets a skin as it is, alone or by mixing. */
+    public boolean meets(Lab skin) {
+        return meets(skin, List.of());
+    }
+
+    /** Returns whether a purchase meets a skin, alone or in a mix with the kit. */
+    public boolean meetsWith(Ingredient purchase, Lab skin) {
+        return purchase.spectrum().toLab().differenceFrom(skin) <= REACHED || meets(skin, List.of(purchase));
+    }
+
+    private boolean meets(Lab skin, List<Ingredient> more) {
+        List<ShadeIndex.Hit> near = index.nearest(skin, NEAREST);
+        if (!near.isEmpty() && colours.get(near.get(0).position()).differenceFrom(skin) <= REACHED) {
+            return true;
+        }
+        List<Ingredient> pool = new ArrayList<>(mixers);
+        near.forEach(h -> pool.add(bases.get(h.position())));
+        pool.addAll(more);
+        return MixPool.best(pool, drops, skin, MOST_PARTS)
+                .best()
+                .map(r -> r.difference() <= REACHED)
+                .orElse(false);
+    }
+
     /** What one purchase would do. */
     public record Gain(Ingredient purchase, int alone, int mixed) {
         public int closed() {
@@ -143,14 +167,7 @@ public final class KitGaps {
             if (own.differenceFrom(cell.skin()) <= REACHED) {
                 alone++;
             } else {
-                List<Ingredient> pool = new ArrayList<>(mixers);
-                index.nearest(cell.skin(), NEAREST).forEach(h -> pool.add(bases.get(h.position())));
-                pool.add(purchase);
-                boolean reached = MixPool.best(pool, drops, cell.skin(), MOST_PARTS)
-                        .best()
-                        .map(r -> r.difference() <= REACHED)
-                        .orElse(false);
-                mixed += reached ? 1 : 0;
+                mixed += meets(cell.skin(), List.of(purchase)) ? 1 : 0;
             }
         }
         return new Gain(purchase, alone, mixed);

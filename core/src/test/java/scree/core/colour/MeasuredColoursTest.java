@@ -107,8 +107,8 @@ class MeasuredColoursTest {
 
     @Test
     void aFileWithoutEndIsRefusedBeforeItIsRead() {
-        assertThatThrownBy(() -> MeasuredColours.read("L,a,b\n".repeat(5001)))
-                .hasMessageContaining("more than 5000 lines");
+        assertThatThrownBy(() -> MeasuredColours.read("L,a,b\n".repeat(25_001)))
+                .hasMessageContaining("more than 25000 lines");
     }
 
     /** Hostile text gets a sentence, never another exception. */

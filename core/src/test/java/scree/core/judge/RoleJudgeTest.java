@@ -68,7 +68,7 @@ class RoleJudgeTest {
             double off = Math.max(
                     v.result().differenceFrom(lab(row, "res")),
                     Math.abs(v.score() - Double.parseDouble(row.get("score"))));
-            boolean same = v.fault().name().equals(row.get("verdict"))
+            boolean same = v.looks().name().equals(row.get("verdict"))
                     && Math.abs(v.coats() - Double.parseDouble(row.get("coats"))) < 1e-6
                     && off < .02
                     && v.target().differenceFrom(lab(row, "target")) < .02;
@@ -114,7 +114,7 @@ class RoleJudgeTest {
                     coat(row.get("between"), "corrector"),
                     coat(row.get("between"), "concealer"));
             String result = row.get("result");
-            assertThat(c.fault().name() + " nc " + c.corrector() + " nk " + c.concealer())
+            assertThat(c.looks().name() + " nc " + c.corrector() + " nk " + c.concealer())
                     .as(row.toString())
                     .isEqualTo(result.substring(0, result.indexOf(" result")));
             assertThat(c.score()).as(row.toString()).isCloseTo(Double.parseDouble(after(result, "score")), within(.01));
@@ -144,7 +144,7 @@ class RoleJudgeTest {
                     row.get("between").isEmpty() && row.get("setting").equals("evening")
                             || row.get("setting").equals("evening"),
                     skin);
-            assertThat(line.fault().name())
+            assertThat(line.looks().name())
                     .as(row.toString())
                     .isEqualTo(row.get("result").split(" ")[0]);
         }
@@ -157,8 +157,8 @@ class RoleJudgeTest {
         LaidProduct pastel = LaidProduct.of(Form.CREAM, Lab.of(66, 28, 10), .4, Traits.UNTOLD);
         assertThat(new RoleJudge(Role.BLUSH, deep, RoleWish.of(.8))
                         .judge(pastel)
-                        .fault())
-                .isEqualTo(Fault.CHALKY);
+                        .looks())
+                .isEqualTo(Looks.CHALKY);
         LaidProduct white = LaidProduct.of(Form.POWDER, Lab.of(95, 0, 1), .03, Traits.UNTOLD.minerals(.45));
         assertThat(new RoleJudge(Role.POWDER, deep, RoleWish.of(1).inFlash())
                         .judge(white)

@@ -1,4 +1,4 @@
-package scree.app.kit;
+package scree.app.gaps;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +11,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.kit.Formulas;
+import scree.app.kit.Product;
 import scree.app.look.Figures;
 import scree.app.look.Stones;
 import scree.app.studio.CurrentMember;
@@ -18,14 +20,18 @@ import scree.app.studio.Member;
 import scree.app.web.StaleSave;
 import scree.app.web.Words;
 import scree.core.colour.Srgb;
+import scree.core.judge.RoleGaps;
+import scree.core.mix.CheapestSet;
 import scree.core.mix.KitGaps;
 import scree.core.mix.Recipe;
+import scree.core.shade.Role;
 
 /** Which skins the kit can meet, and which purchase would close most of what it cannot. */
 @Controller
 @RequestMapping("/kit/gaps")
 class GapsController {
     private static final int LONGEST = 20_000;
+    private static final String PAGE = "gaps/page";
     private final Gaps gaps;
 
     private final Formulas formulas;
@@ -46,9 +52,72 @@ class GapsController {
     /** What a purchase would do. */
     record Gain(String name, String stone, String colour, String words, boolean best) {}
 
+    /** @param role asks for a role instead of bases */
     @GetMapping
-    String page(@CurrentMember Member me, Model model) {
+    String page(@CurrentMember Member me, @RequestParam(required = false) Role role, Model model) {
+        model.addAttribute("roles", RoleGaps.ASKED);
+        model.addAttribute("role", role);
+        if (role != null) {
+            return RoleGaps.ASKED.contains(role) ? inRole(me, role, model) : "redirect:/kit/gaps";
+        }
         return show(me, formulas.purchases(me.studio()).words(), model);
+    }
+
+    private String inRole(Member me, Role role, Model model) {
+        List<RoleGaps.Cell<Product>> cells = gaps.inRole(me.studio(), role);
+        int leans = KitGaps.Lean.values().length;
+        List<Row> rows = new ArrayList<>();
+        for (int i = 0; i < cells.size(); i += leans) {
+            List<RoleGaps.Cell<Product>> row = cells.subList(i, i + leans);
+            rows.add(new Row(
+                    row.get(0).lightness(), row.stream().map(this::served).toList()));
+        }
+        long served = cells.stream().filter(RoleGaps.Cell::served).count();
+        long open = cells.size() - served;
+        String name = say("role." + role);
+        model.addAttribute("rows", rows);
+        model.addAttribute("leans", KitGaps.Lean.values());
+        model.addAttribute(
+                "verdict", open == 0 ? say("gaps.role.all", name) : say("gaps.role.verdict", name, served, open));
+        model.addAttribute("empty", cells.stream().allMatch(c -> c.best().isEmpty()));
+        return PAGE;
+    }
+
+    private Cell served(RoleGaps.Cell<Product> c) {
+        String how = c.best().map(Product::fullName).orElse(null);
+        String seen = c.mark() == null
+                ? say("looks." + c.looks())
+                : say("gaps.mark", say("mark." + c.mark()), say("looks." + c.looks()));
+        String lean = say("lean." + c.lean());
+        String title = how == null
+                ? say("gaps.role.none", lean, c.lightness())
+                : c.served()
+                        ? say(c.just() ? "gaps.role.just" : "gaps.role.fits", lean, c.lightness(), how)
+                        : say("gaps.role.not", lean, c.lightness(), how, seen);
+        return new Cell(
+                c.lean().name(),
+                new Stones().pebble("skin-" + c.lean() + c.lightness(), 30, 22, 15),
+                Srgb.hex(c.skin()),
+                c.served() ? c.just() ? "mixed" : "alone" : "not",
+                c.served() ? how : seen,
+                null,
+                title);
+    }
+
+    /** Finds the cheapest purchases for the clients that are ticked. */
+    @GetMapping("/cheapest")
+    String cheapest(@CurrentMember Member me, @RequestParam(required = false) List<Long> clients, Model model) {
+        model.addAttribute("roles", RoleGaps.ASKED);
+        model.addAttribute("chosen", clients == null ? List.of() : clients);
+        String list = formulas.purchases(me.studio()).words();
+        if (clients != null && !clients.isEmpty()) {
+            model.addAttribute("most", CheapestSet.MOST_CLIENTS);
+            model.addAttribute("tooMany", clients.size() > CheapestSet.MOST_CLIENTS);
+            model.addAttribute("cheapest", gaps.cheapest(me.studio(), list, clients));
+        } else {
+            model.addAttribute("nobody", true);
+        }
+        return show(me, list, model);
     }
 
     /** Keeps the list as it was typed and weighs it; lines that cannot be read are named, the rest is weighed. */
@@ -58,6 +127,7 @@ class GapsController {
             @RequestParam(defaultValue = "") String list,
             @RequestParam(defaultValue = "0") int version,
             Model model) {
+        model.addAttribute("roles", RoleGaps.ASKED);
         if (list.length() > LONGEST) {
             model.addAttribute("problems", List.of(say("gaps.long", list.length(), LONGEST)));
             model.addAttribute("typed", list);
@@ -100,7 +170,8 @@ class GapsController {
         if (!model.containsAttribute("typed")) {
             model.addAttribute("typed", list);
         }
-        return "kit/gaps";
+        model.addAttribute("known", gaps.known(me.studio()));
+        return PAGE;
     }
 
     private String verdict(Gaps.Answer answer) {

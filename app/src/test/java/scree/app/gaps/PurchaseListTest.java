@@ -1,4 +1,4 @@
-package scree.app.kit;
+package scree.app.gaps;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -24,6 +24,14 @@ class PurchaseListTest {
         assertThat(loam.spectrum().toLab().lightness()).isCloseTo(31, within(1e-6));
         assertThat(read.offers().get(0).ingredient().family()).isEqualTo(Carrier.WATER);
         assertThat(read.offers().get(0).ingredient().id()).isNegative().isNotEqualTo(loam.id());
+    }
+
+    @Test
+    void aPriceIsTheSixth() {
+        PurchaseList.Read read =
+                PurchaseList.read("Marl 9, 80, 5.5, 14.5, , 32\nMarl 7, 80, 5, 15\nMarl 5, 80, 5, 15, oil, dear\n");
+        assertThat(read.offers()).extracting(PurchaseList.Offer::price).containsExactly(32.0, null);
+        assertThat(read.problems()).extracting(PurchaseList.Problem::code).containsExactly("number");
     }
 
     @ParameterizedTest

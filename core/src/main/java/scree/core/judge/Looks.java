@@ -1,7 +1,7 @@
 package scree.core.judge;
 
 /** What one would see of a product that does not look right, {@link #FITS} when nothing. */
-public enum Fault {
+public enum Looks {
     FITS,
     TOO_LIGHT,
     TOO_DARK,

@@ -1,4 +1,4 @@
-package scree.app.kit;
+package scree.app.gaps;
 
 import java.io.IOException;
 import java.io.StringReader;
@@ -12,18 +12,24 @@ import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
 import scree.core.mix.Ingredient;
 
-/** Reads what could be bought from a typed list: name, L*, a*, b* and, where known, what it is carried in. */
+/** Reads what could be bought from a typed list: name, L*, a*, b* and, where known, what it is carried in and its price. */
 final class PurchaseList {
     static final int MOST = 200;
     /** Ids of things that are not in the kit. */
     private static final long FIRST_ID = -1;
 
     private static final int LONGEST_NAME = 120;
+    /** Column of the price, from 0. */
+    private static final int PRICE = 5;
 
     private PurchaseList() {}
 
-    /** One thing that could be bought. */
-    record Offer(String name, Ingredient ingredient) {}
+    /**
+     * One thing that could be bought.
+     *
+     * @param price or null when it was not given
+     */
+    record Offer(String name, Ingredient ingredient, Double price) {}
 
     /** What was read, and what could not be: line, field and the way out. */
     record Read(List<Offer> offers, List<Problem> problems) {}
@@ -65,7 +71,13 @@ final class PurchaseList {
             Lab colour = Lab.of(
                     figure("L*", row.get(1), line), figure("a*", row.get(2), line), figure("b*", row.get(3), line));
             Carrier carrier = row.size() > 4 && !row.get(4).isBlank() ? carrier(row.get(4), line) : Carrier.WATER;
-            offers.add(new Offer(name, Ingredient.of(FIRST_ID - offers.size(), colour, 1, carrier)));
+            Double price = row.size() > PRICE && !row.get(PRICE).isBlank()
+                    ? Double.valueOf(figure("price", row.get(PRICE), line))
+                    : null;
+            if (price != null && !(price >= 0)) {
+                throw new Faulty(new Problem("number", line, "price", row.get(PRICE)));
+            }
+            offers.add(new Offer(name, Ingredient.of(FIRST_ID - offers.size(), colour, 1, carrier), price));
         } catch (Faulty e) {
             problems.add(e.problem);
         } catch (IllegalArgumentException e) {
