@@ -109,7 +109,6 @@ class KitController {
     }
 
     private Row row(Product p, LocalDate today) {
-        Stones stones = new Stones();
         LocalDate until = p.opened().until();
         String what = words.say("role." + p.role()) + ", "
                 + words.say("form." + p.form()).toLowerCase(words.locale()) + ", "
@@ -118,15 +117,23 @@ class KitController {
                 p.id(),
                 p.fullName(),
                 what,
-                new Drawn()
-                        .shade(stones.pebble(p.stoneId(), 56, 22, 12), Srgb.hex(p.wet()))
-                        .stone(stones.pebble(p.stoneId(), 24, 22, 17), Srgb.hex(p.settled()))
-                        .toString(),
+                drawing(p),
                 until == null ? null : until.toString(),
                 until != null && until.isBefore(today),
                 keeps(until, today),
                 p.stock(),
                 p.opened().bad());
+    }
+
+    private static String drawing(Product p) {
+        Stones stones = new Stones();
+        String settled = stones.pebble(p.stoneId(), 24, 22, 17);
+        return p.traits().colourless()
+                ? new Drawn().hollow(settled).toString()
+                : new Drawn()
+                        .shade(stones.pebble(p.stoneId(), 56, 22, 12), Srgb.hex(p.wet()))
+                        .stone(settled, Srgb.hex(p.settled()))
+                        .toString();
     }
 
     /** Returns how long it keeps, in weeks, when that is soon; else null. */

@@ -23,6 +23,12 @@ public final class Drawn {
         return shade(path, colour);
     }
 
+    /** Adds the outline of a pebble: of something without a colour of its own. */
+    public Drawn hollow(String path) {
+        svg.append("<path class=\"hollow-stone\" d=\"").append(path).append("\"/>");
+        return this;
+    }
+
     /** Adds a pebble without its shadow. */
     public Drawn shade(String path, String colour) {
         if (!colour.matches(HEX)) {

@@ -87,6 +87,13 @@ public class MixBench {
                     .collect(Collectors.toSet());
         }
 
+        /** Returns the range of every base: its line and what it is made as. */
+        Map<Long, String> ranges() {
+            return products.values().stream()
+                    .filter(p -> p.role() == Role.BASE)
+                    .collect(Collectors.toMap(Product::id, p -> p.line() + " " + p.form()));
+        }
+
         Ingredient ingredient(long product) {
             return ingredients.stream()
                     .filter(i -> i.id() == product)
@@ -173,7 +180,7 @@ public class MixBench {
                 s.before().reactions());
         return proposals.get(question, q -> {
             Pool pool = pool(studio, s, target);
-            return new Proposed(pool, MixPool.best(pool.ingredients(), pool.drops(), target));
+            return new Proposed(pool, MixPool.best(pool.ingredients(), pool.drops(), target, pool.ranges()));
         });
     }
 

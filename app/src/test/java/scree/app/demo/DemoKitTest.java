@@ -11,7 +11,10 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import scree.app.kit.Product;
+import scree.core.judge.LaidProduct;
+import scree.core.judge.RoleGaps;
 import scree.core.shade.Coverage;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
@@ -23,12 +26,30 @@ class DemoKitTest {
     private static final List<Product> KIT = DemoKit.all(LocalDate.of(2026, 6, 20));
 
     @Test
-    void thereAreAboutNinetyInAllRolesWithNamesOfTheirOwn() {
-        assertThat(KIT).hasSizeBetween(85, 100);
+    void thereAreSomeTwoHundredInAllRolesWithNamesOfTheirOwn() {
+        assertThat(KIT).hasSizeBetween(220, 260);
         Set<Role> roles = EnumSet.noneOf(Role.class);
         KIT.forEach(p -> roles.add(p.role()));
         assertThat(roles).containsExactlyInAnyOrder(Role.values());
         assertThat(new HashSet<>(KIT.stream().map(Product::fullName).toList())).hasSameSizeAs(KIT);
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Role.class,
+            names = {"CONCEALER", "BRIGHTENER", "CONTOUR", "BRONZER", "BLUSH", "HIGHLIGHT", "POWDER", "LIP", "LID"})
+    void everyRoleServesEverySkin(Role role) {
+        List<Product> products = KIT.stream().filter(p -> p.role() == role).toList();
+        List<String> missed = new RoleGaps<>(
+                        role,
+                        products,
+                        List.of(),
+                        p -> LaidProduct.of(p.form(), p.settled(), p.contrastRatio(), p.traits()))
+                .cells().stream()
+                        .filter(c -> !c.served())
+                        .map(c -> c.lean() + " " + c.lightness() + " " + c.looks())
+                        .toList();
+        assertThat(missed).isEmpty();
     }
 
     @Test

@@ -3,11 +3,18 @@ package scree.app.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jakarta.validation.Validation;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import scree.app.Samples;
 import scree.core.colour.Lab;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** JSON and measured colours: bad files name what is wrong, good ones give what they say. */
 class KitFilesTest {
@@ -87,5 +94,35 @@ class KitFilesTest {
             assertThat(c.will().product().id()).isEqualTo(5);
             assertThat(c.parts()).extracting(KitMerge.Part::column).containsExactly("wet_l", "settled_l");
         });
+    }
+
+    /** The schema that others write against knows every column, what is needed, and every word. */
+    @Test
+    void theSchemaIsWhatIsReadAndWritten() throws IOException {
+        JsonNode product = new JsonMapper()
+                .readTree(Files.readString(Path.of("../docs/kit.schema.json")))
+                .at("/properties/products/items");
+        assertThat(product.path("properties").propertyNames())
+                .containsExactlyInAnyOrderElementsOf(
+                        KitLine.COLUMNS.stream().map(KitLine.Column::name).toList());
+        List<String> needed = new ArrayList<>();
+        product.path("required").forEach(n -> needed.add(n.asString()));
+        assertThat(needed)
+                .containsExactlyInAnyOrderElementsOf(KitLine.COLUMNS.stream()
+                        .filter(KitLine.Column::needed)
+                        .map(KitLine.Column::name)
+                        .toList());
+        for (KitLine.Column column : KitLine.COLUMNS) {
+            if (column.type().isEnum()) {
+                List<String> words = new ArrayList<>();
+                product.at("/properties/" + column.name() + "/enum").forEach(w -> words.add(w.asString()));
+                assertThat(words)
+                        .as(column.name())
+                        .containsExactlyInAnyOrderElementsOf(
+                                Stream.of(column.type().getEnumConstants())
+                                        .map(Object::toString)
+                                        .toList());
+            }
+        }
     }
 }

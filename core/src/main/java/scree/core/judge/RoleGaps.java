@@ -13,6 +13,7 @@ import scree.core.colour.Lab;
 import scree.core.mix.KitGaps;
 import scree.core.shade.OneCoat;
 import scree.core.shade.Role;
+import scree.core.skin.ReferenceCurve;
 
 /**
  * Which skins a kit can serve in a role: a grid of depth and undertone, each cell with the best product of the kit and what one would
@@ -116,10 +117,30 @@ public final class RoleGaps<T> {
                 .toList();
     }
 
+    /** Under these depths the reference curve is greyer than people are. House choice, docs/method.md. */
+    private static final double GREY_CURVE = 36;
+
+    private static final double LEAST_CHROMA = 10.5;
+    private static final double REDDISH_CURVE = 34;
+    private static final double LEAST_HUE = 49;
+    private static final double MOST_HUE = 54;
+
+    /** Returns skin as people have it: an olive cast takes a third of the red, at most three. */
+    public static Lab skin(KitGaps.Lean lean, double lightness) {
+        Lab usual = ReferenceCurve.at(lightness);
+        double chroma = lightness < GREY_CURVE ? Math.max(LEAST_CHROMA, usual.chroma()) : usual.chroma();
+        double hue = usual.hueDegrees();
+        hue = lightness < REDDISH_CURVE ? Math.max(LEAST_HUE, Math.min(MOST_HUE, hue)) : hue;
+        Lab people = Lab.ofLch(lightness, chroma, hue + lean.degrees());
+        return lean == KitGaps.Lean.OLIVE
+                ? Lab.of(lightness, people.a() - Math.min(3, .35 * people.a()), people.b() + 1)
+                : people;
+    }
+
     private record At(KitGaps.Lean lean, int lightness) {}
 
     private Cell<T> judged(At at, Map<T, LaidProduct> all) {
-        Lab skin = at.lean.at(at.lightness);
+        Lab skin = skin(at.lean, at.lightness);
         RoleJudge judge =
                 new RoleJudge(role, RoleSkin.bare(skin).on(ground(skin)), RoleWish.of(USUAL.getOrDefault(role, 1.0)));
         return judge.rank(products, all::get).stream()
@@ -150,7 +171,7 @@ public final class RoleGaps<T> {
 
     /** Every zone by the concealer alone or with the best corrector; the product named is the one that most zones take. */
     private Cell<T> corrected(At at, Map<T, LaidProduct> all) {
-        Lab skin = at.lean.at(at.lightness);
+        Lab skin = skin(at.lean, at.lightness);
         Optional<T> concealer = concealers.stream()
                 .min(Comparator.comparingDouble(
                         c -> all.get(c).coat().product().toLab().differenceFrom(skin)));

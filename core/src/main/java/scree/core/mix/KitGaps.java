@@ -59,6 +59,11 @@ public final class KitGaps {
             this.red = red;
         }
 
+        /** Returns by how much its hue leans from usual. */
+        public double degrees() {
+            return degrees;
+        }
+
         /** Returns skin of this lean at a depth. */
         public Lab at(double lightness) {
             Lab usual = ReferenceCurve.at(lightness);

@@ -1,6 +1,10 @@
 package scree.core.mix;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntPredicate;
@@ -13,6 +17,12 @@ public final class MixPool {
     private static final int BASES = 280;
     /** Parts of a proposed recipe. House choice: still counted and repeated by hand. */
     public static final int PARTS = 8;
+
+    /** Shades of one range that are tried together, nearest first. Derived: a pair further off spans too much to hit. */
+    private static final int NEIGHBOURS = 8;
+
+    /** What neighbours of a range may leave more, ΔE00. House choice: half of what an eye sees. */
+    private static final double HARDLY_WORSE = 0.5;
 
     private MixPool() {}
 
@@ -35,6 +45,45 @@ public final class MixPool {
      */
     public static RecipeSearch.Found best(List<Ingredient> pool, Set<Long> drops, Lab skin) {
         return best(pool, drops, skin, PARTS);
+    }
+
+    /**
+     * The same, but of two products those of one range are taken, if the mix is hardly worse: they are made of one another's stuff, so
+     * they mix, settle and wear alike.
+     *
+     * @param ranges the range that a base belongs to, by id; a base without one has no neighbours
+     */
+    public static RecipeSearch.Found best(List<Ingredient> pool, Set<Long> drops, Lab skin, Map<Long, String> ranges) {
+        RecipeSearch.Found found = best(pool, drops, skin);
+        if (found.two().filter(r -> ofOneRange(r, ranges)).isPresent()) {
+            return found;
+        }
+        Map<String, List<Ingredient>> byRange = new LinkedHashMap<>();
+        for (Ingredient i : pool) {
+            String range = drops.contains(i.id()) ? null : ranges.get(i.id());
+            if (range != null) {
+                byRange.computeIfAbsent(range, r -> new ArrayList<>()).add(i);
+            }
+        }
+        Optional<Recipe> neighbours = byRange.values().stream()
+                .filter(r -> r.size() > 1)
+                .map(r -> new RecipeSearch(r.subList(0, Math.min(NEIGHBOURS, r.size())), PARTS).best(skin))
+                .flatMap(f -> f.two().stream())
+                .filter(r -> r.parts().size() == 2)
+                .min(Comparator.comparingDouble(Recipe::difference));
+        boolean hardlyWorse = neighbours.isPresent()
+                && found.two().isPresent()
+                && neighbours.get().difference() <= found.two().get().difference() + HARDLY_WORSE;
+        return hardlyWorse ? new RecipeSearch.Found(found.one(), neighbours, found.three()) : found;
+    }
+
+    private static boolean ofOneRange(Recipe recipe, Map<Long, String> ranges) {
+        return recipe.parts().size() == 2
+                && recipe.parts().stream()
+                                .map(p -> ranges.get(p.ingredient().id()))
+                                .distinct()
+                                .count()
+                        == 1;
     }
 
     static RecipeSearch.Found best(List<Ingredient> pool, Set<Long> drops, Lab skin, int parts) {
