@@ -143,8 +143,7 @@ public final class RoleGaps<T> {
         Lab skin = skin(at.lean, at.lightness);
         RoleJudge judge =
                 new RoleJudge(role, RoleSkin.bare(skin).on(ground(skin)), RoleWish.of(USUAL.getOrDefault(role, 1.0)));
-        return judge.rank(products, all::get).stream()
-                .findFirst()
+        return judge.best(products, all::get)
                 .map(j -> new Cell<>(
                         at.lean,
                         at.lightness,

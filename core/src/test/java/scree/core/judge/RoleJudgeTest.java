@@ -18,6 +18,8 @@ import scree.core.shade.Role;
 import scree.core.shade.Sheen;
 import scree.core.shade.Traits;
 import scree.core.skin.ReferenceCurve;
+import scree.seeded.Draw;
+import scree.seeded.Seeds;
 
 /** Roles judged as an independent reference in another language judges them; and as an artist would. */
 class RoleJudgeTest {
@@ -173,5 +175,22 @@ class RoleJudgeTest {
                 .hasMessageContaining("TOOL is not judged");
         assertThatThrownBy(() -> new RoleJudge(Role.BROW, skin, RoleWish.of(1)))
                 .hasMessageContaining("read its colour first");
+    }
+
+    /** Of many only a few are judged at every dose, and the best is among them. */
+    @Seeds(12)
+    void theBestOfManyIsTheFirstOfAll(Draw draw) {
+        List<LaidProduct> kit = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            double l = draw.between(26, 80);
+            Lab colour = Lab.of(l, draw.between(10, 26), draw.between(4, 22));
+            kit.add(LaidProduct.of(Form.CREAM, colour, draw.between(.1, .5), Traits.UNTOLD));
+        }
+        RoleSkin skin = RoleSkin.bare(ReferenceCurve.at(draw.between(30, 78)));
+        RoleJudge judge = new RoleJudge(Role.BLUSH, skin, RoleWish.of(.8));
+        Verdict first = judge.rank(kit, p -> p).get(0).verdict();
+        Verdict best = judge.best(kit, p -> p).orElseThrow().verdict();
+        assertThat(best.fits()).isEqualTo(first.fits());
+        assertThat(best.score()).isCloseTo(first.score(), within(1e-9));
     }
 }
