@@ -10,6 +10,7 @@ import java.lang.reflect.Parameter;
 import java.lang.reflect.RecordComponent;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -129,8 +131,10 @@ class HostileInputIT {
         List<String> fell = new ArrayList<>();
         int asked = 0;
         for (Route route : all()) {
+            Map<Class<?>, Integer> alike = new HashMap<>();
             for (Field field : route.fields()) {
-                for (String nasty : nasties(field.type())) {
+                int before = alike.merge(field.type(), 1, Integer::sum) - 1;
+                for (String nasty : some(nasties(field.type()), before)) {
                     asked++;
                     Map<String, String> sent = usual(route);
                     sent.put(field.name(), nasty);
@@ -143,6 +147,18 @@ class HostileInputIT {
         assertThat(asked).isGreaterThan(1500);
         theSittingStillOpens();
     }
+
+    /** Fields of one type after the first of a route go through the same reader: each gets a few, in turn. */
+    private static List<String> some(List<String> nasties, int before) {
+        if (before == 0) {
+            return nasties;
+        }
+        return IntStream.range(0, Math.min(IN_TURN, nasties.size()))
+                .mapToObj(i -> nasties.get((before * IN_TURN + i) % nasties.size()))
+                .toList();
+    }
+
+    private static final int IN_TURN = 5;
 
     @Test
     void noRouteFallsWhenAFileIsBrokenOrMissing() throws Exception {
