@@ -22,6 +22,10 @@ import scree.app.face.Faces;
 import scree.app.kit.Formula;
 import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
+import scree.app.kit.KitChanges;
+import scree.app.kit.KitRow;
+import scree.app.kit.Product;
+import scree.app.kit.Stock;
 import scree.app.mix.MixBench;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
@@ -31,6 +35,7 @@ import scree.app.skin.Readings;
 import scree.app.skin.Touched;
 import scree.app.skin.Touches;
 import scree.app.studio.Member;
+import scree.app.web.NotHere;
 import scree.app.web.Once;
 import scree.app.web.StaleSave;
 import scree.core.face.Side;
@@ -94,6 +99,9 @@ class RacesIT {
 
     @Autowired
     private Formulas formulas;
+
+    @Autowired
+    private KitChanges changes;
 
     @Autowired
     private Steps steps;
@@ -328,6 +336,30 @@ class RacesIT {
             if (i > 0) { // the first save of all makes the row, whose version both knew
                 assertThat(told).hasSize(1).allMatch(e -> e instanceof StaleSave);
             }
+        }
+    }
+
+    /** Two who undo at once put it back once; two who change at once are told, and neither change is half. */
+    @Test
+    void changesOfManyProductsAreWholeAndUndoneOnce() throws Exception {
+        Product first = kit.get(me.studio(), bare.get(0));
+        Product second = kit.get(me.studio(), bare.get(1));
+        for (int i = 0; i < ROUNDS; i++) {
+            List<KitRow> was = changes.rows(me.studio(), kit.some(me.studio(), List.of(first.id(), second.id())));
+            List<KitRow> will = was.stream()
+                    .map(r -> new KitRow(r.product().with(Stock.LOW), r.formula()))
+                    .toList();
+            List<Throwable> told = Race.failures(2, () -> changes.apply(me, KitChanges.Kind.LOW, was, will));
+            assertThat(told).hasSize(1).allMatch(e -> e instanceof StaleSave);
+            assertThat(kit.some(me.studio(), List.of(first.id(), second.id())))
+                    .extracting(Product::stock)
+                    .containsOnly(Stock.LOW);
+            long change = changes.last(me.studio()).orElseThrow().id();
+            List<Throwable> late = Race.failures(2, () -> changes.undo(me, change));
+            assertThat(late).hasSize(1).allMatch(e -> e instanceof NotHere);
+            assertThat(kit.some(me.studio(), List.of(first.id(), second.id())))
+                    .extracting(Product::stock)
+                    .containsOnly(Stock.ENOUGH);
         }
     }
 

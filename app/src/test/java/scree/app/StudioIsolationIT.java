@@ -98,7 +98,7 @@ class StudioIsolationIT {
         assertThat(readings.of(other, sitting)).isEmpty();
         assertThat(readings.of(other, List.of(sitting))).isEmpty();
         assertThat(kit.all(other)).isEmpty();
-        assertThat(kit.names(other)).isEmpty();
+        assertThat(kit.some(other, List.of(product))).isEmpty();
         assertThat(kit.soonPastTheirTime(other, 9)).isEmpty();
         assertThatThrownBy(() -> kit.get(other, product)).isInstanceOf(NotHere.class);
         assertThat(bases.choice(other, sitting)).isEmpty();

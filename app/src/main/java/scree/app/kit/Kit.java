@@ -1,8 +1,8 @@
 package scree.app.kit;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.IntConsumer;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -73,9 +73,9 @@ public class Kit implements Deletable {
         return mapper.page(studio, null, text.strip(), most, 0);
     }
 
-    /** Returns line|name of all products in lower case. */
-    public Set<String> names(StudioId studio) {
-        return mapper.names(studio);
+    /** Returns those of some products that the studio has, by line and name. */
+    public List<Product> some(StudioId studio, Collection<Long> ids) {
+        return ids.isEmpty() ? List.of() : mapper.some(studio, ids);
     }
 
     /** Returns opened products that are past their time or soon will be, the most urgent first. */

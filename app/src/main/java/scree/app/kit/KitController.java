@@ -154,7 +154,7 @@ class KitController {
             next.addFlashAttribute("nothing", true);
             return back(back);
         }
-        shelf.change(me, what, ids).ifPresent(change -> next.addFlashAttribute("changed", change));
+        shelf.change(me, what, ids);
         return back(back);
     }
 

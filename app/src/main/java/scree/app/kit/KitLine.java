@@ -52,7 +52,7 @@ record KitLine(
         @NotNull @DecimalMin("-60") @DecimalMax("90") Double settledB,
         @CalendarDay LocalDate openedOn,
         @Min(1) @Max(120) Integer monthsOpen,
-        @Size(max = 300) String allergens,
+        @Size(max = 1000) String allergens,
         Stock stock,
         Carrier carrier,
         @DecimalMin("0.2") @DecimalMax("5") Double density,
@@ -120,7 +120,7 @@ record KitLine(
      * those that were measured, nor what stripes taught of them, unless the file says so.
      */
     KitLine over(KitLine kit) {
-        boolean recoloured = measuredBy == null && !colours().equals(kit.colours());
+        boolean recoloured = !colours().equals(kit.colours());
         List<Object> values = new ArrayList<>();
         for (Column c : COLUMNS) {
             Object own = c.of(this);

@@ -164,14 +164,8 @@ class ProductController {
         Product stored = row == null ? null : row.product();
         boolean clear = form != null && form.clear();
         Swatch swatch = form == null || errors.hasErrors() || clear ? null : colours.of(studio, form, stored, errors);
-        if (swatch != null && form.coverage() != null) {
-            String stone = stored == null ? form.line() + "|" + form.name() : stored.stoneId();
-            ProductLook.of(
-                            stone,
-                            swatch,
-                            form.coverage() / 100,
-                            form.traits(swatch.settled(), null).sheen())
-                    .ifPresent(l -> model.addAttribute("look", l));
+        if (swatch != null) {
+            ProductLook.of(form.product(stored, swatch)).ifPresent(l -> model.addAttribute("look", l));
         }
         model.addAttribute("clear", clear);
         model.addAttribute("product", stored);

@@ -7,10 +7,9 @@ import scree.app.look.Stones;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
 import scree.core.colour.Srgb;
+import scree.core.judge.LaidProduct;
 import scree.core.shade.Coverage;
-import scree.core.shade.OneCoat;
-import scree.core.shade.Sheen;
-import scree.core.skin.ReferenceCurve;
+import scree.core.skin.Sample;
 
 /**
  * What a product looks like: its stone thick enough to hide, one coat over a black and a white card, one coat on three skins.
@@ -29,47 +28,37 @@ record ProductLook(
     /**
      * One coat on a skin.
      *
-     * @param name fair, medium or deep
      * @param glint where the light glances off, or null without sheen
      */
-    record OnSkin(String name, String skin, String coat, String glint, String path) {}
+    record OnSkin(Sample sample, String skin, String coat, String glint, String path) {}
 
-    /** L* of the three skins. */
-    private static final double FAIR = 74;
-
-    private static final double MEDIUM = 57;
-    private static final double DEEP = 35;
     private static final double RADIUS = 19;
 
     /** Returns how it looks, empty for a colour that no product can have. */
-    static Optional<ProductLook> of(String stoneId, Swatch swatch, double contrast, Sheen sheen) {
+    static Optional<ProductLook> of(Product p) {
+        Swatch swatch = p.swatch();
         if (LeastSlope.spectrumOf(swatch.settled()).isEmpty()) {
             return Optional.empty();
         }
-        OneCoat coat = OneCoat.of(swatch.settled(), contrast);
+        LaidProduct laid = LaidProduct.of(p.form(), swatch.settled(), p.contrastRatio(), p.traits());
         Stones stones = new Stones();
-        List<OnSkin> skins = Stream.of(
-                        onSkin(stones, "fair", FAIR, coat, sheen),
-                        onSkin(stones, "medium", MEDIUM, coat, sheen),
-                        onSkin(stones, "deep", DEEP, coat, sheen))
-                .toList();
         return Optional.of(new ProductLook(
-                stones.pebble(stoneId, 54, 50, 36),
+                stones.pebble(p.stoneId(), 54, 50, 36),
                 Srgb.hex(swatch.wet()),
                 Srgb.hex(swatch.settled()),
-                Srgb.hex(coat.overWhite()),
-                Srgb.hex(coat.overBlack()),
-                skins,
-                Coverage.of(contrast)));
+                Srgb.hex(laid.coat().overWhite()),
+                Srgb.hex(laid.coat().overBlack()),
+                Stream.of(Sample.values()).map(s -> onSkin(stones, s, laid)).toList(),
+                p.coverage()));
     }
 
-    private static OnSkin onSkin(Stones stones, String name, double lightness, OneCoat coat, Sheen sheen) {
-        Lab skin = ReferenceCurve.at(lightness);
+    private static OnSkin onSkin(Stones stones, Sample sample, LaidProduct laid) {
+        Lab skin = sample.colour();
         return new OnSkin(
-                name,
+                sample,
                 Srgb.hex(skin),
-                Srgb.hex(coat.over(skin)),
-                sheen == null ? null : Srgb.hex(coat.glinting(skin, sheen)),
-                stones.pebble("coat-" + name, 52, 32, RADIUS));
+                Srgb.hex(laid.coat().over(skin)),
+                laid.glint() == null ? null : Srgb.hex(laid.glintOn(skin)),
+                stones.pebble("coat-" + sample, 52, 32, RADIUS));
     }
 }

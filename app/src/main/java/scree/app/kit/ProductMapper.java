@@ -1,8 +1,8 @@
 package scree.app.kit;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
-import java.util.Set;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import scree.app.bin.BinTable;
@@ -29,8 +29,7 @@ interface ProductMapper extends BinTable {
 
     Product find(@Param("studio") StudioId studio, @Param("id") long id);
 
-    /** Returns line|name in lower case of all. */
-    Set<String> names(@Param("studio") StudioId studio);
+    List<Product> some(@Param("studio") StudioId studio, @Param("ids") Collection<Long> ids);
 
     long add(@Param("studio") StudioId studio, @Param("p") Product product);
 

@@ -1,11 +1,9 @@
 package scree.app.kit;
 
 import java.time.LocalDate;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.studio.Member;
@@ -32,18 +30,11 @@ class StockTaking {
      */
     @Transactional
     Optional<Long> change(Member me, KitChanges.Kind what, List<Long> ids) {
-        Set<Long> wanted = new HashSet<>(ids);
         LocalDate today = time.today(me.studio());
-        List<KitRow> was =
-                changes
-                        .rows(
-                                me.studio(),
-                                kit.all(me.studio()).stream()
-                                        .filter(p -> wanted.contains(p.id()))
-                                        .toList())
-                        .stream()
-                        .filter(r -> !Objects.equals(changed(r.product(), what, today), r.product()))
-                        .toList();
+        List<Product> asked = kit.some(me.studio(), ids).stream()
+                .filter(p -> !Objects.equals(changed(p, what, today), p))
+                .toList();
+        List<KitRow> was = changes.rows(me.studio(), asked);
         if (was.isEmpty()) {
             return Optional.empty();
         }

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import scree.app.Samples;
 import scree.core.colour.Lab;
+import scree.core.shade.DryDown;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -94,6 +95,24 @@ class KitFilesTest {
             assertThat(c.will().product().id()).isEqualTo(5);
             assertThat(c.parts()).extracting(KitMerge.Part::column).containsExactly("wet_l", "settled_l");
         });
+    }
+
+    /** A file that brings measured colours once left the old dry-down and doubt on them, so the old colour was counted on. */
+    @Test
+    void otherColoursNeverKeepWhatWasKnownOfTheOld() {
+        Swatch old = new Swatch(
+                Lab.of(61.5, 9, 17),
+                Lab.of(60.5, 9, 17),
+                new DryDown.Shift(-4, 0, 0),
+                new Measure(Measure.By.SHEET, LocalDate.of(2026, 1, 1), .9, .3));
+        KitRow stored = new KitRow(row.product().with(old), null);
+        Product anew =
+                row.product().measured(Lab.of(51, 9, 17), Lab.of(50, 9, 17), Measure.meter(LocalDate.of(2026, 6, 20)));
+        KitMerge merge = KitMerge.of(List.of(new KitRow(anew.stored(0, 0), null)), List.of(stored));
+        Product will = merge.changed().get(0).will().product();
+        assertThat(will.settled().lightness()).isEqualTo(50);
+        assertThat(will.learned()).isFalse();
+        assertThat(will.swatch().measure()).isEqualTo(Measure.meter(LocalDate.of(2026, 6, 20)));
     }
 
     /** The schema that others write against knows every column, what is needed, and every word. */

@@ -5,14 +5,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import scree.app.Ground;
 import scree.app.TestDatabase;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
+import scree.core.care.AllergenFamily;
 import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
 import scree.core.shade.DryDown;
@@ -142,6 +145,21 @@ class KitRoundTripIT {
                 .ignoringFields("product.version")
                 .isEqualTo(before);
         assertThatThrownBy(() -> changes.undo(me, change)).as("once").isInstanceOf(NotHere.class);
+
+        imports.put(me, "kit.csv", file.getBytes(StandardCharsets.UTF_8), 3);
+        assertThat(imports.bringIn(me, imports.waiting(me).orElseThrow()).change())
+                .as("what was undone can come in again")
+                .isNotNull();
+    }
+
+    @Test
+    void aLabelWithEveryFamilyIsKept() {
+        Member me = ground.artist("label");
+        String all = Arrays.stream(AllergenFamily.values())
+                .map(AllergenFamily::label)
+                .collect(Collectors.joining(", "));
+        long id = kit.add(me.studio(), measured("9", 60).withAllergens(all));
+        assertThat(kit.get(me.studio(), id).allergens()).isEqualTo(all);
     }
 
     @Test

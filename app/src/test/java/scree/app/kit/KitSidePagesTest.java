@@ -22,6 +22,7 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -29,6 +30,8 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import scree.app.Samples;
 import scree.app.WebTest;
+import scree.app.base.Bases;
+import scree.app.skin.Readings;
 import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
 import scree.core.mix.Carrier;
@@ -36,6 +39,7 @@ import scree.core.shade.DryDown;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
+import scree.core.skin.MatchTarget;
 import scree.core.skin.ReferenceCurve;
 
 /** A product in a mix and the gaps of a kit: bad input is named and kept, nothing is guessed silently. */
@@ -52,6 +56,12 @@ class KitSidePagesTest {
 
     @Autowired
     private Formulas formulas;
+
+    @Autowired
+    private Readings readings;
+
+    @Autowired
+    private Bases bases;
 
     @Autowired
     private DryDowns dryDowns;
@@ -182,6 +192,35 @@ class KitSidePagesTest {
                                 containsString("neutral, L* 28: not in this kit. Jasper Rose would look chalky"))));
         http.perform(get("/kit/gaps?role=CORRECTOR").with(user(RUNA)))
                 .andExpect(content().string(containsString("nothing in this kit")));
+    }
+
+    @Test
+    void theCheapestSetSaysWhoIsMetWhatToBuyAndWhoIsNot() throws Exception {
+        given(formulas.purchases(any()))
+                .willReturn(new Formulas.Purchases(
+                        "Deep, 33, 8.6, 10.4, water, 30\nDear, 33, 8.6, 10.4, water, 90\nNo price, 33, 8, 10", 3));
+        given(readings.known(any()))
+                .willReturn(List.of(
+                        new Readings.Known(1, "Ada Lind", 11),
+                        new Readings.Known(2, "Bo Lund", 12),
+                        new Readings.Known(3, "Cai Holm", 13)));
+        given(bases.target(any(), eq(11L))).willReturn(target(ReferenceCurve.at(68)));
+        given(bases.target(any(), eq(12L))).willReturn(target(Lab.of(33, 8.6, 10.4)));
+        given(bases.target(any(), eq(13L))).willReturn(target(Lab.of(50, 20, 2)));
+        http.perform(get("/kit/gaps/cheapest?clients=1&clients=2&clients=3").with(user(RUNA)))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Met by the kit as it is: Ada Lind."),
+                                containsString("Buy Deep: 30.00 together."),
+                                containsString("Nothing on the list meets Cai Holm."),
+                                containsString("1 on the list have no price"))));
+        http.perform(get("/kit/gaps/cheapest").with(user(RUNA)))
+                .andExpect(content().string(containsString("Tick the clients first.")));
+        http.perform(get("/kit/gaps?role=TOOL").with(user(RUNA))).andExpect(redirectedUrl("/kit/gaps"));
+    }
+
+    private static Optional<MatchTarget> target(Lab skin) {
+        return Optional.of(new MatchTarget(skin, skin, skin, skin, MatchTarget.School.JAW_TO_NECK));
     }
 
     @Test

@@ -17,6 +17,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import scree.app.Ground;
 import scree.app.TestDatabase;
 import scree.app.kit.Kit;
+import scree.app.kit.KitChanges;
 import scree.app.kit.Measure;
 import scree.app.kit.Product;
 import scree.app.picture.Upload;
@@ -48,6 +49,9 @@ class SheetsIT {
 
     @Autowired
     private Kit kit;
+
+    @Autowired
+    private KitChanges changes;
 
     @Autowired
     private JdbcTemplate sql;
@@ -124,12 +128,29 @@ class SheetsIT {
         assertThat(glow.contrastRatio())
                 .as("of the usual coat")
                 .isCloseTo(settled.get(5).product().contrast(.07), within(.02));
+        undoneItCanBeTakenAgain(id, one);
         Swatched swatched = laid.swatched(laid.fields().get(1)).orElseThrow();
         double shift = wet.get(1)
                 .product()
                 .colour()
                 .differenceFrom(settled.get(1).product().colour());
         assertThat(swatched.wet().differenceFrom(swatched.settled())).isCloseTo(shift, within(1.3));
+    }
+
+    /** Undone, the kit has what it had, a new product is gone, and both fields can be taken once more. */
+    private void undoneItCanBeTakenAgain(long id, Product measured) {
+        long change = changes.last(mine.studio()).orElseThrow().id();
+        assertThat(changes.undo(mine, change)).isEmpty();
+        Product before = kit.get(mine.studio(), measured.id());
+        assertThat(before.swatch().measure()).isEqualTo(Measure.TYPED);
+        assertThat(before.settled().lightness()).isEqualTo(60);
+        assertThat(kit.named(mine.studio(), "Scarp two", 5)).isEmpty();
+        Sheets.Laid laid = sheets.laid(mine.studio(), id);
+        assertThat(laid.fields().get(1).takenAt()).isNull();
+        assertThat(laid.fields().get(2).name()).as("named on its field again").isEqualTo("two");
+        assertThat(laid.fields().get(2).productId()).isNull();
+        assertThat(sheets.take(mine, id, List.of(1, 2))).containsExactly("Scarp one", "Scarp two");
+        assertThat(kit.get(mine.studio(), measured.id()).swatch()).isEqualTo(measured.swatch());
     }
 
     @Test

@@ -10,7 +10,8 @@ public final class KubelkaMunk {
     /** Past this contrast no finite thickness exists. Derived: 1.0 is only reached at infinite thickness. */
     public static final double MOST_CONTRAST = 0.999;
     /** The white of a contrast chart, as reflectance; its black is 0. Cited: ISO 6504-3 asks for 0.80 ± 0.02. */
-    static final double CHART_WHITE = 0.80;
+    /** Reflectance of the white half of a contrast chart. */
+    public static final double CHART_WHITE = 0.80;
 
     private static final double THINNEST = 1e-6;
     private static final double THICKEST = 1e4;

@@ -37,6 +37,11 @@ public record LaidProduct(Form form, OneCoat coat, Spectrum glint, double minera
         return new LaidProduct(form, OneCoat.of(settled, contrastRatio), glint, share);
     }
 
+    /** Returns the colour of one coat on skin, where the light glances off it if it has sheen. */
+    public Lab glintOn(Lab skin) {
+        return LeastSlope.spectrumOf(skin).map(g -> atTheGlint(film(g, 1), 1)).orElse(skin);
+    }
+
     /** Returns the spectrum of some coats away from every glint. */
     Spectrum film(Spectrum ground, double coats) {
         return KubelkaMunk.film(coat.product(), ground, coat.thickness() * coats);

@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import scree.core.colour.Lab;
 import scree.core.mix.KitGaps;
 import scree.core.shade.OneCoat;
@@ -35,9 +33,6 @@ public final class RoleGaps<T> {
             Role.LIP,
             Role.LID);
 
-    private static final int DEEPEST = 28;
-    private static final int FAIREST = 78;
-    private static final int STEP = 5;
     /** Usual strengths: what is proposed when nobody asks for more or less. House choice. */
     private static final Map<Role, Double> USUAL =
             Map.of(Role.BRIGHTENER, .8, Role.CONTOUR, .7, Role.BLUSH, .8, Role.HIGHLIGHT, .8, Role.LID, .8);
@@ -108,9 +103,7 @@ public final class RoleGaps<T> {
         Map<T, LaidProduct> all = new HashMap<>();
         products.forEach(p -> all.put(p, laid.apply(p)));
         concealers.forEach(p -> all.computeIfAbsent(p, laid));
-        return IntStream.rangeClosed(0, (FAIREST - DEEPEST) / STEP)
-                .boxed()
-                .flatMap(i -> Stream.of(KitGaps.Lean.values()).map(lean -> new At(lean, FAIREST - STEP * i)))
+        return KitGaps.grid()
                 .parallel()
                 .map(at -> role == Role.CORRECTOR ? corrected(at, all) : judged(at, all))
                 .sorted(Comparator.comparingInt((Cell<T> c) -> -c.lightness()).thenComparing(Cell::lean))
@@ -137,16 +130,14 @@ public final class RoleGaps<T> {
                 : people;
     }
 
-    private record At(KitGaps.Lean lean, int lightness) {}
-
-    private Cell<T> judged(At at, Map<T, LaidProduct> all) {
-        Lab skin = skin(at.lean, at.lightness);
+    private Cell<T> judged(KitGaps.At at, Map<T, LaidProduct> all) {
+        Lab skin = skin(at.lean(), at.lightness());
         RoleJudge judge =
                 new RoleJudge(role, RoleSkin.bare(skin).on(ground(skin)), RoleWish.of(USUAL.getOrDefault(role, 1.0)));
         return judge.best(products, all::get)
                 .map(j -> new Cell<>(
-                        at.lean,
-                        at.lightness,
+                        at.lean(),
+                        at.lightness(),
                         skin,
                         Optional.of(j.what()),
                         j.verdict().looks(),
@@ -155,8 +146,8 @@ public final class RoleGaps<T> {
                 .orElseGet(() -> none(at, skin));
     }
 
-    private Cell<T> none(At at, Lab skin) {
-        return new Cell<>(at.lean, at.lightness, skin, Optional.empty(), Looks.NOT_REACHED, false, null);
+    private Cell<T> none(KitGaps.At at, Lab skin) {
+        return new Cell<>(at.lean(), at.lightness(), skin, Optional.empty(), Looks.NOT_REACHED, false, null);
     }
 
     private Lab ground(Lab skin) {
@@ -169,8 +160,8 @@ public final class RoleGaps<T> {
     }
 
     /** Every zone by the concealer alone or with the best corrector; the product named is the one that most zones take. */
-    private Cell<T> corrected(At at, Map<T, LaidProduct> all) {
-        Lab skin = skin(at.lean, at.lightness);
+    private Cell<T> corrected(KitGaps.At at, Map<T, LaidProduct> all) {
+        Lab skin = skin(at.lean(), at.lightness());
         Optional<T> concealer = concealers.stream()
                 .min(Comparator.comparingDouble(
                         c -> all.get(c).coat().product().toLab().differenceFrom(skin)));
@@ -183,14 +174,14 @@ public final class RoleGaps<T> {
             Solved<T> solved = solved(mark.on(skin), skin, cover, all);
             if (solved.looks != Looks.FITS) {
                 return new Cell<>(
-                        at.lean, at.lightness, skin, Optional.ofNullable(solved.by), solved.looks, false, mark);
+                        at.lean(), at.lightness(), skin, Optional.ofNullable(solved.by), solved.looks, false, mark);
             }
             if (solved.by != null) {
                 by.put(mark, solved.by);
             }
         }
         T named = by.values().stream().findFirst().orElse(concealer.get());
-        return new Cell<>(at.lean, at.lightness, skin, Optional.of(named), Looks.FITS, false, null);
+        return new Cell<>(at.lean(), at.lightness(), skin, Optional.of(named), Looks.FITS, false, null);
     }
 
     /** @param by null when the concealer does it alone */

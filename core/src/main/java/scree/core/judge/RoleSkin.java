@@ -1,10 +1,11 @@
 package scree.core.judge;
 
-import org.hipparchus.special.Erf;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
 import scree.core.colour.Spectrum;
+import scree.core.plane.Normal;
 import scree.core.skin.ReferenceCurve;
+import scree.core.skin.Undertone;
 
 /**
  * What judging a product needs to know of a skin.
@@ -24,12 +25,9 @@ public record RoleSkin(Lab skin, Lab ground, FeatureDepths features, boolean und
     /** Contrast of skin and features while nothing is known of them. House choice: between low (22) and high (42). */
     private static final double USUAL_CONTRAST = 30;
 
-    /** Doubts of an olive or a warm cast as the undertone reads them; see {@code Undertone}. */
-    private static final double OLIVE_A = 1.5;
-
-    private static final double OLIVE_DOUBT = 1.2;
+    /** Doubt of a lean, degrees: the reading's own and the curve's, as the undertone weighs them. */
     private static final double LEAN_DOUBT = Math.hypot(1.5, 1.2);
-    private static final double LEAN_OF_FAMILY = 3;
+
     /** From this L* down skin counts as deep, wholly at 30; from it up as very fair, wholly at 78. House choice. */
     private static final double DEEP_FROM = 60;
 
@@ -58,37 +56,27 @@ public record RoleSkin(Lab skin, Lab ground, FeatureDepths features, boolean und
 
     /** Returns 0 to 1 for how olive it is. */
     public double olive() {
-        return olive(skin);
-    }
-
-    static double olive(Lab colour) {
-        Lab usual = ReferenceCurve.at(colour.lightness());
-        return normal((usual.a() - colour.a() - OLIVE_A) / OLIVE_DOUBT)
-                * normal((colour.b() - usual.b() + 1) / OLIVE_DOUBT);
+        return Undertone.oliveOf(skin);
     }
 
     /** Returns how far its hue leans from usual, degrees, with the green cast of an olive taken out first. */
     public double lean() {
-        return lean(skin);
-    }
-
-    static double lean(Lab colour) {
-        return Angles.wrap(ReferenceCurve.hueLean(colour)) - olive(colour) * oliveTurn(colour.lightness());
+        return ReferenceCurve.hueLean(skin) - olive() * oliveTurn(skin.lightness());
     }
 
     /** Returns the degrees that a full olive cast turns usual hue at a lightness. */
     private static double oliveTurn(double lightness) {
         Lab usual = ReferenceCurve.at(lightness);
         double less = Math.min(3, .35 * usual.a());
-        return Angles.wrap(Math.toDegrees(Math.atan2(usual.b() + 1, usual.a() - less)) - usual.hueDegrees());
+        return ReferenceCurve.hueLean(Lab.of(lightness, usual.a() - less, usual.b() + 1));
     }
 
     public double warm() {
-        return normal((lean() - LEAN_OF_FAMILY) / LEAN_DOUBT);
+        return Normal.below((lean() - Undertone.FAMILY_EDGE_DEGREES) / LEAN_DOUBT);
     }
 
     public double cool() {
-        return normal((-LEAN_OF_FAMILY - lean()) / LEAN_DOUBT);
+        return Normal.below((-Undertone.FAMILY_EDGE_DEGREES - lean()) / LEAN_DOUBT);
     }
 
     public double neutral() {
@@ -152,9 +140,5 @@ public record RoleSkin(Lab skin, Lab ground, FeatureDepths features, boolean und
 
     static double clamp(double v) {
         return Math.max(0, Math.min(1, v));
-    }
-
-    private static double normal(double x) {
-        return .5 * (1 + Erf.erf(x / Math.sqrt(2)));
     }
 }

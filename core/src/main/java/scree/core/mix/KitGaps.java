@@ -94,9 +94,11 @@ public final class KitGaps {
                 .toList();
     }
 
-    private record At(Lean lean, int lightness) {}
+    /** A place of the grid. */
+    public record At(Lean lean, int lightness) {}
 
-    private static Stream<At> grid() {
+    /** Returns all places of the grid. */
+    public static Stream<At> grid() {
         return IntStream.rangeClosed(0, (FAIREST - DEEPEST) / STEP)
                 .boxed()
                 .flatMap(i -> Stream.of(Lean.values()).map(lean -> new At(lean, FAIREST - STEP * i)));

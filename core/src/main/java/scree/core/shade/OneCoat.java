@@ -1,6 +1,5 @@
 package scree.core.shade;
 
-import scree.core.colour.Illuminant;
 import scree.core.colour.KubelkaMunk;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
@@ -13,11 +12,6 @@ import scree.core.colour.Spectrum;
  * @param thickness scattering power S·x of the coat
  */
 public record OneCoat(Spectrum product, double thickness) {
-    /** Of a lacquered white card, reflectance. */
-    private static final double CARD_WHITE = 0.80;
-
-    private static final double CARD_BLACK = 0.01;
-
     /**
      * Returns a coat of a product of which colour and cover are known.
      *
@@ -37,26 +31,14 @@ public record OneCoat(Spectrum product, double thickness) {
                 .orElse(ground);
     }
 
-    /** Returns the same where the light glances off it. */
-    public Lab glinting(Lab ground, Sheen sheen) {
-        Spectrum under = LeastSlope.spectrumOf(ground).orElseThrow();
-        Spectrum film = KubelkaMunk.film(product, under, thickness);
-        Spectrum glint = LeastSlope.spectrumOf(sheen.colour()).orElse(product);
-        double scale = sheen.glint() / glint.toXyz(Illuminant.D65).y();
-        double[] bands = new double[Spectrum.BANDS];
-        for (int i = 0; i < bands.length; i++) {
-            bands[i] = Math.min(1, film.at(i) + scale * glint.at(i));
-        }
-        return Spectrum.of(bands).toLab();
-    }
-
-    /** Returns the colour on a white card. */
+    /** Returns the colour over the white of the chart that contrast is told on. */
     public Lab overWhite() {
-        return KubelkaMunk.film(product, Spectrum.flat(CARD_WHITE), thickness).toLab();
+        return KubelkaMunk.film(product, Spectrum.flat(KubelkaMunk.CHART_WHITE), thickness)
+                .toLab();
     }
 
-    /** Returns the colour on a black card. */
+    /** Returns the colour over its black. */
     public Lab overBlack() {
-        return KubelkaMunk.film(product, Spectrum.flat(CARD_BLACK), thickness).toLab();
+        return KubelkaMunk.film(product, Spectrum.flat(0), thickness).toLab();
     }
 }

@@ -18,7 +18,7 @@ import scree.core.plane.Normal;
  */
 public record Undertone(double cool, double neutral, double warm, double olive, double leanDegrees, boolean sheltered) {
     /** Past this lean from usual hue skin counts as warm or cool. House choice (start value), docs/method.md. */
-    static final double FAMILY_EDGE_DEGREES = 3;
+    public static final double FAMILY_EDGE_DEGREES = 3;
     /** a* below usual by this much begins to read olive. House choice (start value). */
     static final double OLIVE_FROM = 1.5;
 
@@ -75,10 +75,15 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
         double width = Math.sqrt(curve * curve + spreadDegrees * spreadDegrees);
         double warm = Normal.below((lean - FAMILY_EDGE_DEGREES) / width);
         double cool = Normal.below((-FAMILY_EDGE_DEGREES - lean) / width);
-        Lab usual = ReferenceCurve.at(mean.lightness());
-        double greener = Normal.below((usual.a() - mean.a() - OLIVE_FROM) / OLIVE_SOFTNESS);
-        double yellowEnough = Normal.below((mean.b() - usual.b() + YELLOW_SLACK) / OLIVE_SOFTNESS);
-        return new Undertone(cool, 1 - cool - warm, warm, greener * yellowEnough, lean, sheltered);
+        return new Undertone(cool, 1 - cool - warm, warm, oliveOf(mean), lean, sheltered);
+    }
+
+    /** Returns 0 to 1 for how olive a colour is: greener than usual at its depth, and not less yellow. */
+    public static double oliveOf(Lab colour) {
+        Lab usual = ReferenceCurve.at(colour.lightness());
+        double greener = Normal.below((usual.a() - colour.a() - OLIVE_FROM) / OLIVE_SOFTNESS);
+        double yellowEnough = Normal.below((colour.b() - usual.b() + YELLOW_SLACK) / OLIVE_SOFTNESS);
+        return greener * yellowEnough;
     }
 
     /** How far one zone's hue may be off with a card, in degrees. Derived: 0.6 ΔE00 at C* 20, docs/method.md. */

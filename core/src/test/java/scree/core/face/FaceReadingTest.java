@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -278,6 +279,39 @@ class FaceReadingTest {
                 });
         assertThat(read(PointState.CONFIRMED, lower).balance().uneven()).isEmpty();
         assertThat(read(PointState.GUESSED, lower).balance().uneven()).isEmpty();
+    }
+
+    @Test
+    void oneGuessedPointOfTheMidlineWithholdsWidthsButNotHeights() {
+        BiFunction<PointKey, Vec, Vec> change = (k, p) -> k.side() != Side.LEFT
+                ? p
+                : k.landmark() == CHEEK ? p.plus(.14, 0) : k.landmark().name().startsWith("BROW") ? p.plus(0, .09) : p;
+        Function<PointKey, PointState> glabellaGuessed =
+                k -> k.landmark() == GLABELLA ? PointState.GUESSED : PointState.PLACED;
+        assertThat(Balance.of(UsualFace.points(PointState.PLACED, change)).uneven())
+                .extracting(Unevenness::kind)
+                .contains(Unevenness.Kind.CHEEK_WIDTH, Unevenness.Kind.BROW_HEIGHT);
+        assertThat(Balance.of(UsualFace.points(glabellaGuessed, change, 0)).uneven())
+                .extracting(Unevenness::kind)
+                .contains(Unevenness.Kind.BROW_HEIGHT)
+                .doesNotContain(Unevenness.Kind.CHEEK_WIDTH);
+    }
+
+    /** A head that leans on one shoulder is as even as one held straight. */
+    @Test
+    void aRolledHeadIsNoUnevenFace() {
+        assertThat(Balance.of(UsualFace.points(k -> PointState.PLACED, AS_IS, 18))
+                        .uneven())
+                .isEmpty();
+        List<Unevenness> rolled = Balance.of(UsualFace.points(
+                        k -> PointState.PLACED,
+                        (k, p) -> k.landmark() == LID_UP && k.side() == Side.RIGHT ? p.plus(0, -.09) : p,
+                        -12))
+                .uneven();
+        assertThat(rolled).singleElement().satisfies(u -> {
+            assertThat(u.kind()).isEqualTo(Unevenness.Kind.LID_HEIGHT);
+            assertThat(u.side()).isEqualTo(Side.RIGHT);
+        });
     }
 
     /** Half of all even faces were called uneven once; now fewer than one of twenty, points laid to 0.015 of the pupil distance. */

@@ -177,6 +177,22 @@ class RoleJudgeTest {
                 .hasMessageContaining("read its colour first");
     }
 
+    @Test
+    void aGlintAddsAsMuchLightAsItsSheenSays() {
+        Sheen sheen = new Sheen(Lab.of(80, 4, 20), .08);
+        Lab skin = ReferenceCurve.at(35);
+        Lab colour = Lab.of(60, 12, 18);
+        double plain = LaidProduct.of(Form.POWDER, colour, .06, Traits.UNTOLD)
+                .glintOn(skin)
+                .toXyz()
+                .y();
+        double glint = LaidProduct.of(Form.POWDER, colour, .06, Traits.UNTOLD.with(sheen))
+                .glintOn(skin)
+                .toXyz()
+                .y();
+        assertThat(glint - plain).isCloseTo(.08, within(.001));
+    }
+
     /** Of many only a few are judged at every dose, and the best is among them. */
     @Seeds(12)
     void theBestOfManyIsTheFirstOfAll(Draw draw) {

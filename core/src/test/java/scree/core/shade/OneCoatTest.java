@@ -23,16 +23,6 @@ class OneCoatTest {
     }
 
     @Test
-    void aGlintAddsAsMuchLightAsItsSheenSays() {
-        OneCoat coat = OneCoat.of(COLOUR, .06);
-        Lab skin = ReferenceCurve.at(35);
-        double plain = coat.over(skin).toXyz().y();
-        double glint =
-                coat.glinting(skin, new Sheen(Lab.of(80, 4, 20), .08)).toXyz().y();
-        assertThat(glint - plain).isCloseTo(.08, within(.001));
-    }
-
-    @Test
     void deeperIsOneDirectionAndMoreGoldenTheOther() {
         assertThat(new Beside(0, 0).of(COLOUR).differenceFrom(COLOUR)).isLessThan(1e-6);
         Lab deeper = new Beside(2, 0).of(COLOUR);
