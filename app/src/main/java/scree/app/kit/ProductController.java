@@ -36,6 +36,8 @@ import scree.core.shade.Told;
 class ProductController {
     private static final int FOUND = 6;
     private static final String PAGE = "kit/product";
+    private static final List<String> OF_THE_COLOUR =
+            List.of("hex", "deeper", "golden", "settledL", "settledA", "settledB", "wetL", "wetA", "wetB", "form");
 
     private final Products products;
     private final ProductColour colours;
@@ -65,7 +67,7 @@ class ProductController {
             BindingResult errors,
             @RequestParam(name = "once", required = false) String token,
             Model model) {
-        Swatch swatch = errors.hasErrors() ? null : colours.of(me.studio(), form, null, errors);
+        Swatch swatch = legible(form, errors) ? colours.of(me.studio(), form, null, errors) : null;
         if (errors.hasErrors()) {
             return page(me.studio(), form, null, model);
         }
@@ -95,7 +97,7 @@ class ProductController {
             BindingResult errors,
             Model model) {
         KitRow row = products.get(me.studio(), id);
-        Swatch swatch = errors.hasErrors() ? null : colours.of(me.studio(), form, row.product(), errors);
+        Swatch swatch = legible(form, errors) ? colours.of(me.studio(), form, row.product(), errors) : null;
         if (errors.hasErrors()) {
             return page(me.studio(), form, row, model);
         }
@@ -110,6 +112,11 @@ class ProductController {
             return page(me.studio(), form, row, model);
         }
         return "redirect:/kit/" + id + "?saved";
+    }
+
+    /** What is wrong elsewhere does not hide what is wrong with the colour; a figure that is none, or out of range, does. */
+    private static boolean legible(ProductForm form, BindingResult errors) {
+        return form != null && OF_THE_COLOUR.stream().noneMatch(errors::hasFieldErrors);
     }
 
     /** Shows what the page tells so far, before anything is saved. */

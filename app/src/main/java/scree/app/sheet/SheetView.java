@@ -88,6 +88,9 @@ record SheetView(
     /** What the kit has of it. */
     record Stored(long id, String name, String colour, String stone, String off) {}
 
+    /** A move that rounds to nothing is none. */
+    private static final double SHOWN = .05;
+
     private static final double MIDDLE_Y = 42;
     private static final double FIRST_X = 48;
     private static final double SECOND_X = 108;
@@ -263,7 +266,9 @@ record SheetView(
                 p.fullName(),
                 Srgb.hex(p.settled()),
                 STONES.pebble(p.stoneId(), 44, 40, 32),
-                swatched.map(s -> Figures.one(s.settled().differenceFrom(p.settled())))
+                swatched.map(s -> s.settled().differenceFrom(p.settled()))
+                        .filter(off -> off >= SHOWN)
+                        .map(Figures::one)
                         .orElse(null));
     }
 

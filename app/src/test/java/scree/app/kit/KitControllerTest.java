@@ -231,6 +231,20 @@ class KitControllerTest {
                 .andExpect(content().string(allOf(containsString("six digits after #"), containsString("brown"))));
     }
 
+    /** Whoever has two things to mend hears of both at once. */
+    @Test
+    void aLongNameDoesNotHideThatTheColourIsMissing() throws Exception {
+        http.perform(form("/kit/new", "")
+                        .param("way", "HEX")
+                        .param("allergens", "a".repeat(301))
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("id=\"hex-problem\""), containsString("id=\"allergens-problem\""))));
+        verify(kit, never()).add(any(), any());
+    }
+
     @Test
     void whatATenthCannotShowStaysAsItIsStored() throws Exception {
         Swatch fine = Swatch.of(Lab.of(61.234, 9.05, 17.04), Lab.of(60.111, 9.05, 17.04))
