@@ -67,7 +67,7 @@ class ProductController {
             BindingResult errors,
             @RequestParam(name = "once", required = false) String token,
             Model model) {
-        Swatch swatch = legible(form, errors) ? colours.of(me.studio(), form, null, errors) : null;
+        Swatch swatch = legible(errors) ? colours.of(me.studio(), form, null, errors) : null;
         if (errors.hasErrors()) {
             return page(me.studio(), form, null, model);
         }
@@ -97,7 +97,7 @@ class ProductController {
             BindingResult errors,
             Model model) {
         KitRow row = products.get(me.studio(), id);
-        Swatch swatch = legible(form, errors) ? colours.of(me.studio(), form, row.product(), errors) : null;
+        Swatch swatch = legible(errors) ? colours.of(me.studio(), form, row.product(), errors) : null;
         if (errors.hasErrors()) {
             return page(me.studio(), form, row, model);
         }
@@ -114,9 +114,9 @@ class ProductController {
         return "redirect:/kit/" + id + "?saved";
     }
 
-    /** What is wrong elsewhere does not hide what is wrong with the colour; a figure that is none, or out of range, does. */
-    private static boolean legible(ProductForm form, BindingResult errors) {
-        return form != null && OF_THE_COLOUR.stream().noneMatch(errors::hasFieldErrors);
+    /** What is wrong elsewhere does not hide what is wrong with the colour; a value that cannot be read at all does. */
+    private static boolean legible(BindingResult errors) {
+        return errors.getTarget() != null && OF_THE_COLOUR.stream().noneMatch(errors::hasFieldErrors);
     }
 
     /** Shows what the page tells so far, before anything is saved. */

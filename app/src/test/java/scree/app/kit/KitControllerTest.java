@@ -245,6 +245,19 @@ class KitControllerTest {
         verify(kit, never()).add(any(), any());
     }
 
+    /** Told are the faults that can be: Spring has no form to hang others on while a value cannot be read at all. */
+    @Test
+    void aValueThatCannotBeReadIsNamedThoughTheColourIsMissingToo() throws Exception {
+        http.perform(form("/kit/new", "")
+                        .param("way", "HEX")
+                        .param("colourless", "perhaps")
+                        .with(user(RUNA))
+                        .with(csrf()))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("id=\"not-saved\"")));
+        verify(kit, never()).add(any(), any());
+    }
+
     @Test
     void whatATenthCannotShowStaysAsItIsStored() throws Exception {
         Swatch fine = Swatch.of(Lab.of(61.234, 9.05, 17.04), Lab.of(60.111, 9.05, 17.04))
