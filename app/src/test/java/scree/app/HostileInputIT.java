@@ -158,7 +158,7 @@ class HostileInputIT {
                 .toList();
     }
 
-    private static final int IN_TURN = 5;
+    private static final int IN_TURN = 3;
 
     @Test
     void noRouteFallsWhenAFileIsBrokenOrMissing() throws Exception {

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.Select;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -48,6 +49,11 @@ class KitJourneyIT extends Journeys {
     @Order(1)
     void theListIsWalkedTickedAndThrownAwayByKeysAloneAndPutBack() {
         go("/kit");
+        new Select(find("#role")).selectByValue("BLUSH");
+        until(() -> browser.getCurrentUrl().contains("role=BLUSH"));
+        new Select(find("#role")).selectByValue("");
+        until(() -> browser.getCurrentUrl().contains("role=&"));
+        click("h1");
         keys("/");
         keys("Jasper");
         until(() -> browser.findElements(By.cssSelector(".pick-grid li")).size() == 11);
@@ -109,7 +115,8 @@ class KitJourneyIT extends Journeys {
         find("#settledL").sendKeys("light");
         find("#allergens").sendKeys("pearl dust");
         click(".product-facts button.main");
-        until(() -> seen(".problem").contains("is not a number"));
+        until(() -> seen("#settledL-problem").contains("is not a number"));
+        assertThat(text("#not-saved")).contains("Nothing is saved yet");
         assertThat(attribute("#settledL", "value")).isEqualTo("light");
         assertThat(attribute("#allergens", "value")).isEqualTo("pearl dust");
         assertAccessible("a product to be mended");
