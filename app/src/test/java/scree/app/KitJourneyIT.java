@@ -128,14 +128,17 @@ class KitJourneyIT extends Journeys {
         go("/kit");
         String csv = String.valueOf(browser.executeAsyncScript(
                 "const done = arguments[0]; fetch('/kit/export.csv').then(a => a.text()).then(done)"));
-        assertThat(csv).contains("Jasper,Rose,BLUSH,CREAM,SATIN,25.0");
-        String changed = csv.replace("Jasper,Rose,BLUSH,CREAM,SATIN,25.0", "Jasper,Rose,BLUSH,CREAM,SATIN,30.0");
+        assertThat(csv).contains("Jasper,Rose,BLUSH,CREAM,SATIN,24.9");
+        String changed = csv.replace("Jasper,Rose,BLUSH,CREAM,SATIN,24.9", "Jasper,Rose,BLUSH,CREAM,SATIN,30.0");
         write("kit.csv", changed.getBytes(StandardCharsets.UTF_8));
         go("/kit/import");
         find("#file").sendKeys(files.resolve("kit.csv").toString());
         click(".inline-form button");
         until(() -> seen("h2").startsWith("0 new, 1 changed"));
-        assertThat(text(".side-by-side")).contains("Jasper Rose").contains("25").contains("30");
+        assertThat(text(".side-by-side"))
+                .contains("Jasper Rose")
+                .contains("24.9")
+                .contains("30");
         assertAccessible("what a file would change");
         click("form[action='/kit/import/yes'] button.main");
         until(() -> seen(".undo-bar").contains("One product brought in from a file"));

@@ -35,7 +35,13 @@ final class DemoKit {
         this.today = today;
     }
 
+    /** Returns the kit as its swatch sheets measured it. */
     static List<Product> all(LocalDate today) {
+        return DemoSwatches.measured(made(today));
+    }
+
+    /** Returns the kit as it was made up, which only the simulated camera may know. */
+    static List<Product> made(LocalDate today) {
         DemoKit kit = new DemoKit(today);
         kit.bases();
         kit.rest();

@@ -92,7 +92,7 @@ final class DemoSheet {
 
     private static Map<Integer, SheetScene.Coat> coats(When when) {
         Map<String, Product> kit = new HashMap<>();
-        DemoKit.all(LocalDate.of(2026, 6, 20)).forEach(p -> kit.put(p.fullName(), p));
+        DemoKit.made(LocalDate.of(2026, 6, 20)).forEach(p -> kit.put(p.fullName(), p));
         Map<Integer, SheetScene.Coat> coats = new HashMap<>();
         LAID.forEach((field, name) -> {
             Product p = kit.get(name);

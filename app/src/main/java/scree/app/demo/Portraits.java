@@ -83,7 +83,7 @@ final class Portraits {
                 .toList();
     }
 
-    /** Renders all that ship, and the demo's swatch sheet. The argument is the directory that they go to. */
+    /** Renders all that ship, the demo's swatch sheet, and what sheets say of its kit. The argument is the directory that they go to. */
     public static void main(String[] directory) throws IOException {
         Path home = Files.createDirectories(Path.of(directory[0]));
         for (int width : SHIPPED) {
@@ -94,5 +94,6 @@ final class Portraits {
             }
         }
         DemoSheet.write(home);
+        DemoSwatches.write(home);
     }
 }
