@@ -193,7 +193,7 @@
     try {
       const result = await Promise.race([window.firstGuess(document.getElementById("face-picture").getAttribute("href")), late]);
       if (mine !== run) { return; }
-      post("/guess", result);
+      post("/guess", { search: JSON.stringify(result) });
     } catch (e) {
       if (mine === run) { startTaps(); document.getElementById("taps-words").textContent = "The search did not work here. " + WORDS[0]; }
     } finally {

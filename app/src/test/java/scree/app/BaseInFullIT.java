@@ -22,6 +22,8 @@ import scree.app.base.StripeTests;
 import scree.app.base.Worn;
 import scree.app.client.Client;
 import scree.app.client.Clients;
+import scree.app.face.FaceSheet;
+import scree.app.face.Faces;
 import scree.app.kit.DryDowns;
 import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
@@ -63,6 +65,9 @@ import scree.standins.camera.Studio;
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class BaseInFullIT {
+    @Autowired
+    private Faces faces;
+
     @Autowired
     private Ground ground;
 
@@ -127,6 +132,7 @@ class BaseInFullIT {
                 sitting,
                 Upload.of(PictureIntake.encodeJpeg(
                         seated.shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)), .95f)));
+        faces.take(mine, sitting, Studio.points(Ensemble.all().get(4), 800), FaceSheet.Found.TEMPLATE);
         skin = MatchTarget.from(
                         readings.of(mine.studio(), sitting).orElseThrow().skin(), MatchTarget.School.JAW_TO_NECK)
                 .orElseThrow()

@@ -343,8 +343,8 @@ class JourneyIT extends Journeys {
         go("/sittings/" + sitting + "/face?byhand");
         await(By.id("face-drawing"));
         browser.executeScript(
-                "htmx.ajax('POST', document.getElementById('face').dataset.url + '/guess', {values: {found: 2, mesh: ''}, target: '#face-side', swap: 'outerHTML'})");
-        assertThat(text("[role=alert]")).contains("two faces").contains("by hand");
+                "htmx.ajax('POST', document.getElementById('face').dataset.url + '/guess', {values: {search: ''}, target: '#face-side', swap: 'outerHTML'})");
+        assertThat(text("[role=alert]")).contains("No face found");
         assertThat(browser.findElements(By.cssSelector("[data-point='JAW.LEFT'].MOVED")))
                 .hasSize(1);
         browser.executeScript(

@@ -220,7 +220,10 @@ class RacesIT {
     void ofTwoPicturesAtOnceTheReadingIsOfTheNewer() throws Exception {
         for (int i = 0; i < ROUNDS; i++) {
             long id = sitting();
-            Race.run(2, () -> readings.take(me.studio(), id, Upload.of(portrait)));
+            Race.run(2, () -> {
+                readings.take(me.studio(), id, Upload.of(portrait));
+                faces.take(me, id, Studio.points(SITTER, WIDTH), FaceSheet.Found.TEMPLATE);
+            });
             long newest = sql.queryForObject("SELECT max(id) FROM picture WHERE sitting_id = ?", Long.class, id);
             assertThat(readings.of(me.studio(), id).orElseThrow().pictureId()).isEqualTo(newest);
         }
@@ -397,12 +400,11 @@ class RacesIT {
     private long withSkin() {
         long id = sitting();
         readings.takeReady(me.studio(), id, pictures.ready(Upload.of(portrait)));
+        faces.take(me, id, Studio.points(SITTER, WIDTH), FaceSheet.Found.TEMPLATE);
         return id;
     }
 
     private long withFace() {
-        long id = withSkin();
-        faces.take(me, id, Studio.points(SITTER, WIDTH), FaceSheet.Found.TEMPLATE);
-        return id;
+        return withSkin();
     }
 }

@@ -19,6 +19,7 @@ import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
+import scree.app.picture.Picture;
 import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
@@ -28,6 +29,8 @@ import scree.app.skin.Touches;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
 import scree.core.colour.Lab;
+import scree.core.face.Landmark;
+import scree.core.face.PointKey;
 import scree.core.face.Side;
 import scree.core.image.CardLayout;
 import scree.core.image.PictureIntake;
@@ -95,7 +98,7 @@ class SkinAndLightIT {
     @Test
     void theLightIsKeptWithTheReadingAndMakesItProvisional() {
         long good = sitting();
-        readings.take(mine.studio(), good, Upload.of(shot(Shot.withCard(1), 5600)));
+        take(mine, good, Upload.of(shot(Shot.withCard(1), 5600)));
         assertThat(read(good).light().grade()).isEqualTo(LightVerdict.Grade.GOOD);
         assertThat(read(good).skin().light().kelvin()).isBetween(4600.0, 6800.0);
         long bad = sitting();
@@ -103,7 +106,7 @@ class SkinAndLightIT {
                 Studio.seat(SITTER, Lighting.lampAbove(), WIDTH)
                         .shoot(Camera.quiet(2), Lamp.daylight(5600), Shot.withCard(1)),
                 .93f);
-        readings.take(mine.studio(), bad, Upload.of(above));
+        take(mine, bad, Upload.of(above));
         assertThat(read(bad).light().grade()).isEqualTo(LightVerdict.Grade.UNFIT);
         assertThat(read(bad).skin().trust()).isEqualTo(Trust.PROVISIONAL);
     }
@@ -111,12 +114,12 @@ class SkinAndLightIT {
     @Test
     void zonesFollowThePointsOnlyWhenTheyLieOnThisPictureAndHandsStay() {
         long id = sitting();
-        readings.take(mine.studio(), id, Upload.of(shot(Shot.withCard(1), 5600)));
-        faces.take(mine, id, Studio.points(SITTER, WIDTH), FaceSheet.Found.TEMPLATE);
+        take(mine, id, Upload.of(shot(Shot.withCard(1), 5600)));
+        faces.move(mine, id, PointKey.of(Landmark.CHIN), 0, 6, false);
         assertThat(readings.pointsMoved(mine.studio(), read(id))).isTrue();
         readings.layOnPoints(mine.studio(), id);
         TakenReading laid = read(id);
-        assertThat(laid.face().laidOn()).isEqualTo(1);
+        assertThat(laid.face().laidOn()).isEqualTo(2);
         assertThat(readings.pointsMoved(mine.studio(), laid)).isFalse();
         readings.take(mine.studio(), id, Upload.of(shot(Shot.withCard(2), 5600)));
         assertThat(readings.pointsMoved(mine.studio(), read(id)))
@@ -127,7 +130,7 @@ class SkinAndLightIT {
     @Test
     void witnessesAreWeighedStruckAndForgotten() {
         long id = sitting();
-        readings.take(mine.studio(), id, Upload.of(shot(Shot.withCard(1), 5600)));
+        take(mine, id, Upload.of(shot(Shot.withCard(1), 5600)));
         Undertone measured = read(id).undertone().orElseThrow();
         readings.say(mine, id, Answer.DRAPES_PINK);
         readings.say(mine, id, Answer.DRAPES_YELLOW);
@@ -177,7 +180,7 @@ class SkinAndLightIT {
         long id = sitting();
         byte[] withCard = named(shot(Shot.withCard(1), 5600), "Flint", "Pocket 7");
         assertThat(PictureIntake.cameraOf(withCard)).contains("Flint Pocket 7");
-        readings.take(mine.studio(), id, Upload.of(withCard));
+        take(mine, id, Upload.of(withCard));
         byte[] grey = named(shot(Shot.withCard(5).withCard(CardLayout.Kind.GREY), 6200), "Flint", "Pocket 7");
         Lab learnt = neck(mine, grey);
         Lab pooled = neck(theirs, grey);
@@ -191,7 +194,7 @@ class SkinAndLightIT {
 
     private Lab neck(Member who, byte[] picture) {
         long id = sitting(who);
-        readings.take(who.studio(), id, Upload.of(picture));
+        take(who, id, Upload.of(picture));
         TakenReading taken = readings.of(who.studio(), id).orElseThrow();
         assertThat(taken.skin().trust()).isEqualTo(Trust.GREY_CARD);
         return taken.skin().colourOf(Zone.NECK).orElseThrow();
@@ -211,11 +214,19 @@ class SkinAndLightIT {
                 .hasMessageContaining("field 2 is missing");
         assertThat(cards.inUse(own.studio()).name()).isEqualTo("matt, May");
         long id = sitting(own);
-        readings.take(own.studio(), id, Upload.of(shot(Shot.withCard(1), 5600)));
+        take(own, id, Upload.of(shot(Shot.withCard(1), 5600)));
         assertThat(readings.of(own.studio(), id).orElseThrow().printName()).isEqualTo("matt, May");
         cards.forget(own.studio());
         assertThat(cards.measured(own.studio())).isEmpty();
         assertThat(cards.measured(mine.studio())).isEmpty();
+    }
+
+    private void take(Member who, long sitting, Upload upload) {
+        readings.take(who.studio(), sitting, upload);
+        assertThat(readings.of(who.studio(), sitting).map(TakenReading::pictureId))
+                .as("nothing is read from a picture before a face is known in it")
+                .isNotEqualTo(faces.picture(who.studio(), sitting).map(Picture::id));
+        faces.take(who, sitting, Studio.points(SITTER, WIDTH), FaceSheet.Found.TEMPLATE);
     }
 
     private TakenReading read(long sitting) {

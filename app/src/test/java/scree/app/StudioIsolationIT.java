@@ -15,6 +15,8 @@ import scree.app.base.BaseFilter;
 import scree.app.base.Bases;
 import scree.app.client.Client;
 import scree.app.client.Clients;
+import scree.app.face.FaceSheet;
+import scree.app.face.Faces;
 import scree.app.kit.Kit;
 import scree.app.kit.Measure;
 import scree.app.kit.Product;
@@ -33,11 +35,16 @@ import scree.core.colour.Lab;
 import scree.core.method.Occasion;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Studio;
 
 /** Real rows in a real database: what one studio writes, another never sees; stale saves are caught; the past stays. */
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class StudioIsolationIT {
+    @Autowired
+    private Faces faces;
+
     @Autowired
     private Ground ground;
 
@@ -78,6 +85,7 @@ class StudioIsolationIT {
         product = kit.add(mine.studio(), Ground.base("Marl", "21", 68, null));
         kit.add(mine.studio(), Ground.base("Marl", "23", 65, null));
         readings.take(mine.studio(), sitting, Upload.of(Ground.portrait(3, 800)));
+        faces.take(mine, sitting, Studio.points(Ensemble.all().get(3), 800), FaceSheet.Found.TEMPLATE);
         picture = readings.of(mine.studio(), sitting).orElseThrow().pictureId();
         readings.keep(mine.studio(), sitting, 0);
         bases.take(mine, sitting, product, "first", null, 0);

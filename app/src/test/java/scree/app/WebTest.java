@@ -27,7 +27,9 @@ import scree.app.bin.Bin;
 import scree.app.card.CardPdf;
 import scree.app.card.Cards;
 import scree.app.client.Clients;
+import scree.app.face.FaceSearches;
 import scree.app.face.Faces;
+import scree.app.face.FirstLooks;
 import scree.app.gaps.Gaps;
 import scree.app.kit.Catalogue;
 import scree.app.kit.DryDowns;
@@ -88,6 +90,8 @@ import scree.app.web.Origin;
             Clients.class,
             DryDowns.class,
             Faces.class,
+            FaceSearches.class,
+            FirstLooks.class,
             Formulas.class,
             Kit.class,
             KitChanges.class,

@@ -9,14 +9,14 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
-import scree.core.image.Point;
+import scree.core.mesh.FaceSearch;
+import scree.core.mesh.HeadMesh;
 
 /** Runs the application's own first guess in a browser on pictures handed to it, without network. */
 final class BrowserGuess implements AutoCloseable {
@@ -25,9 +25,6 @@ final class BrowserGuess implements AutoCloseable {
     private final ChromeDriver browser;
     private final Map<String, byte[]> pictures = new ConcurrentHashMap<>();
     private final Path files;
-
-    /** What the browser found. */
-    record Found(int faces, List<Point> mesh) {}
 
     BrowserGuess(Path staticFiles) throws IOException {
         this.files = staticFiles;
@@ -67,18 +64,32 @@ final class BrowserGuess implements AutoCloseable {
     }
 
     @SuppressWarnings("unchecked")
-    Found find(String name, byte[] jpeg) {
+    FaceSearch find(String name, byte[] jpeg) {
         pictures.put("/" + name, jpeg);
         var result = (Map<String, Object>) browser.executeAsyncScript(
-                "const done = arguments[1]; window.firstGuess(arguments[0]).then(done, e => done({found: -1, mesh: ''}));",
+                "const done = arguments[1]; window.firstGuess(arguments[0]).then(done, e => done({faces: [], looks: []}));",
                 "/" + name);
         pictures.remove("/" + name);
-        List<Point> mesh = new ArrayList<>();
-        String[] parts = ((String) result.get("mesh")).split(",");
-        for (int i = 0; i + 1 < parts.length; i += 2) {
-            mesh.add(new Point(Double.parseDouble(parts[i]), Double.parseDouble(parts[i + 1])));
-        }
-        return new Found(((Number) result.get("found")).intValue(), mesh);
+        var faces = (List<Map<String, Number>>) result.get("faces");
+        var looks = (List<Map<String, Object>>) result.get("looks");
+        Number onItsHead = (Number) result.get("onItsHead");
+        return new FaceSearch(
+                faces.isEmpty() ? null : seen(faces.get(0)),
+                faces.size() < 2 ? null : seen(faces.get(1)),
+                onItsHead == null ? null : onItsHead.doubleValue(),
+                looks.stream()
+                        .map(l -> {
+                            HeadMesh mesh = HeadMesh.parse((String) l.get("points"));
+                            return Boolean.TRUE.equals(l.get("mirrored")) ? mesh.mirroredSides() : mesh;
+                        })
+                        .toList());
+    }
+
+    private static FaceSearch.Seen seen(Map<String, Number> face) {
+        return new FaceSearch.Seen(
+                face.get("box").doubleValue(),
+                face.get("face").doubleValue(),
+                face.get("size").doubleValue());
     }
 
     @Override

@@ -22,6 +22,7 @@ import scree.core.face.MeshGuess;
 import scree.core.face.PointKey;
 import scree.core.face.Shape;
 import scree.core.image.PictureIntake;
+import scree.core.mesh.FaceSearch;
 import scree.core.placement.Plan;
 import scree.core.placement.Planner;
 import scree.core.plane.Vec;
@@ -101,10 +102,10 @@ final class FaceAccuracy {
             for (int i = 0; i < PORTRAITS; i++) {
                 var portrait = Studio.seat(sitters.get(i), Lighting.facingWindow(), WIDTH);
                 var picture = portrait.shoot(Camera.quiet(40 + i), Lamp.daylight(5600), Shot.withCard(i));
-                BrowserGuess.Found f = browser.find(i + ".jpg", PictureIntake.encodeJpeg(picture, .92f));
-                if (f.faces() == 1) {
+                FaceSearch f = browser.find(i + ".jpg", PictureIntake.encodeJpeg(picture, .92f));
+                if (f.found() && !f.two()) {
                     found++;
-                    FacePoints guess = MeshGuess.from(1, f.mesh(), picture.width(), picture.height());
+                    FacePoints guess = MeshGuess.from(f.mesh().orElseThrow(), picture.width(), picture.height());
                     LevelledFace got = LevelledFace.of(guess);
                     LevelledFace truth = LevelledFace.of(portrait.facePoints());
                     compare(guess, portrait.facePoints(), errors);

@@ -36,6 +36,7 @@ import scree.app.studio.Member;
 import scree.app.studio.StillLoading;
 import scree.app.studio.StudioId;
 import scree.core.care.Care;
+import scree.core.face.FacePoints;
 import scree.core.face.Tick;
 import scree.core.method.Aim;
 import scree.core.method.Occasion;
@@ -183,7 +184,7 @@ class DemoLoader implements ApplicationRunner {
         for (PastSeason season : PastSeason.saw(index) ? PastSeason.values() : new PastSeason[0]) {
             LocalDateTime at = last(season.month(), season.day()).atTime(LocalTime.of(14, 30));
             long id = sittings.add(studio, client, artist.artistId(), at, 50, season.event());
-            work(artist, id, camera.then(sitter, season), x, true, null);
+            work(artist, id, camera.then(sitter, season), x, true, guessed(camera.guessedThen(sitter)));
             sittings.finish(studio, id);
         }
         long id = sittings.add(
@@ -195,8 +196,9 @@ class DemoLoader implements ApplicationRunner {
                 EVENT);
         if (index < DONE_TODAY + 2) {
             boolean done = index < DONE_TODAY;
-            // the present one's points are left for the browser to find
-            work(artist, id, camera.today(sitter), x, done, index == DONE_TODAY ? null : sitter);
+            // at the present one's points nobody has looked yet
+            Laying laying = index == DONE_TODAY ? guessed(camera.guessed(sitter)) : looked(sitter, done);
+            work(artist, id, camera.today(sitter), x, done, laying);
             if (done) {
                 sittings.finish(studio, id);
             }
@@ -210,7 +212,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     /** Does what an artist does: intake, picture, reading, and the best base that is not struck out. */
-    private void work(Member me, long id, byte[] picture, Extra x, boolean takeBase, Sitter face) {
+    private void work(Member me, long id, byte[] picture, Extra x, boolean takeBase, Laying laying) {
         StudioId studio = me.studio();
         String broken = x.bothers().contains("cold sore") ? "cold sore at the mouth's left corner" : null;
         sittings.saveIntake(
@@ -229,10 +231,7 @@ class DemoLoader implements ApplicationRunner {
                         x.bothers(),
                         null));
         readings.take(studio, id, Upload.of(picture));
-        if (face != null) {
-            readFace(me, id, face, takeBase);
-            readings.layOnPoints(studio, id);
-        }
+        laying.lay(me, id);
         readings.keep(studio, id, readings.of(studio, id).orElseThrow().version());
         if (takeBase) {
             bases.shortlist(studio, id, BaseFilter.ANY).stream()
@@ -241,6 +240,19 @@ class DemoLoader implements ApplicationRunner {
                     .map(Shortlist.Ranked::product)
                     .ifPresent(p -> bases.take(me, id, p.id(), null, null, 0));
         }
+    }
+
+    /** Lays the points of a face on the picture that was just taken. */
+    private interface Laying {
+        void lay(Member me, long id);
+    }
+
+    private Laying guessed(FacePoints points) {
+        return (me, id) -> faces.take(me, id, points, FaceSheet.Found.MESH);
+    }
+
+    private Laying looked(Sitter sitter, boolean planned) {
+        return (me, id) -> readFace(me, id, sitter, planned);
     }
 
     /** Lays the points, ticks what shows with age, and of a finished sitting keeps the plan. */

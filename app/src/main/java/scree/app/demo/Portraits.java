@@ -40,9 +40,13 @@ final class Portraits {
             return new Portrait(fileName(sitter, "today", width), sitter, sitter.skin(), KELVIN_TODAY, width);
         }
 
+        static int thenWidth(int width) {
+            return Math.max(SMALLEST, width * 2 / 3);
+        }
+
         /** Returns a smaller picture of a past sitting with the skin of then. */
         static Portrait then(Sitter sitter, PastSeason season, int width) {
-            int small = Math.max(SMALLEST, width * 2 / 3);
+            int small = thenWidth(width);
             String when = season.name().toLowerCase(Locale.ROOT);
             return new Portrait(fileName(sitter, when, small), sitter, season.skin(sitter.skin()), KELVIN_THEN, small);
         }

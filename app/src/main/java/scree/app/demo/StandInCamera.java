@@ -12,6 +12,7 @@ import scree.app.sitting.Sitting;
 import scree.app.skin.PracticeCamera;
 import scree.core.colour.Lab;
 import scree.core.face.FacePoints;
+import scree.core.face.PointState;
 import scree.core.image.CardLayout;
 import scree.core.image.PictureIntake;
 import scree.standins.camera.Camera;
@@ -57,6 +58,21 @@ class StandInCamera implements PracticeCamera {
     /** Returns where the points of a face lie in the stored picture of today, as an artist would put them. */
     FacePoints points(Sitter sitter) {
         return Studio.points(sitter, Math.min(width, PictureIntake.STORED_LONGEST_SIDE * 4 / 5));
+    }
+
+    /** Returns the same as a browser would have found them: nobody has looked at them yet. */
+    FacePoints guessed(Sitter sitter) {
+        return unseen(points(sitter));
+    }
+
+    FacePoints guessedThen(Sitter sitter) {
+        return unseen(Studio.points(sitter, Portraits.Portrait.thenWidth(width)));
+    }
+
+    private static FacePoints unseen(FacePoints points) {
+        return FacePoints.of(points.marks().stream()
+                .map(m -> new FacePoints.Mark(m.at(), PointState.GUESSED))
+                .toList());
     }
 
     /** Returns a smaller picture of a past sitting with the skin of then. */

@@ -34,11 +34,22 @@ import scree.core.image.Point;
 class FaceController {
     private final Sittings sittings;
     private final Faces faces;
+    private final FirstLooks looks;
+    private final FaceSearches searches;
     private final Pictures pictures;
     private final Cairns cairns;
     private final FaceWords words;
 
-    FaceController(Sittings sittings, Faces faces, Pictures pictures, Cairns cairns, FaceWords words) {
+    FaceController(
+            Sittings sittings,
+            Faces faces,
+            FirstLooks looks,
+            FaceSearches searches,
+            Pictures pictures,
+            Cairns cairns,
+            FaceWords words) {
+        this.looks = looks;
+        this.searches = searches;
         this.sittings = sittings;
         this.faces = faces;
         this.pictures = pictures;
@@ -55,15 +66,88 @@ class FaceController {
         return "face/page";
     }
 
-    /** Takes the browser's first guess: how many faces, and x, y of each mesh point of the first. */
+    /** Takes what the browser found. */
     @PostMapping("/guess")
     String guess(
             @CurrentMember Member me,
             @PathVariable long id,
-            @RequestParam int found,
-            @RequestParam(defaultValue = "") String mesh,
+            @RequestParam(defaultValue = "") String search,
             Model model) {
-        return done(me, id, model, () -> faces.guess(me, id, found, numbers(mesh)));
+        return done(me, id, model, () -> {
+            List<String> stopping = LookView.stopping(looks.take(me, id, searches.read(search, 1)), words);
+            if (!stopping.isEmpty()) {
+                model.addAttribute("refused", String.join(" ", stopping));
+            }
+        });
+    }
+
+    /** Takes what the browser found in a picture that just came in; what is shown of it is asked for by the page itself. */
+    @PostMapping("/look")
+    String look(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String search,
+            Model model) {
+        sittings.get(me.studio(), id);
+        looks.take(me, id, searches.read(search, 1));
+        model.addAttribute("sittingId", id);
+        return looks.waiting(me.studio(), id, words)
+                .map(look -> {
+                    model.addAttribute("look", look);
+                    return "face/look :: look";
+                })
+                .orElse("face/look :: read");
+    }
+
+    /** Laying the points by three taps on the picture itself, also without scripts. */
+    @GetMapping("/taps")
+    String taps(@CurrentMember Member me, @PathVariable long id, Model model) {
+        return taps(me, id, List.of(), model);
+    }
+
+    @PostMapping("/taps")
+    String taps(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String taps,
+            @RequestParam(name = "at.x", defaultValue = "0") double x,
+            @RequestParam(name = "at.y", defaultValue = "0") double y,
+            Model model) {
+        PictureFrame frame = frame(me, id);
+        List<Point> all = new ArrayList<>();
+        try {
+            all.addAll(numbers(taps));
+            all.add(new Point(x / frame.scale(), y / frame.scale()));
+            if (all.size() < TAPS) {
+                return taps(me, id, all, model);
+            }
+            looks.byHand(me, id, all.get(0), all.get(1), all.get(2));
+            return "redirect:/sittings/" + id + "/face";
+        } catch (PointsRefused refused) {
+            model.addAttribute("refused", words.say("points." + refused.why()));
+        } catch (IllegalArgumentException nowhere) {
+            model.addAttribute("refused", words.say("points.OUTSIDE_PICTURE"));
+        }
+        return taps(me, id, List.of(), model);
+    }
+
+    private static final int TAPS = 3;
+
+    private String taps(Member me, long id, List<Point> so, Model model) {
+        Sitting sitting = sittings.get(me.studio(), id);
+        model.addAttribute("sitting", sitting);
+        model.addAttribute("cairn", cairns.of(me.studio(), sitting, "face"));
+        model.addAttribute("picture", frame(me, id));
+        model.addAttribute("at", so.size());
+        model.addAttribute(
+                "taps", so.stream().map(p -> p.x() + "," + p.y()).collect(java.util.stream.Collectors.joining(",")));
+        return "face/taps";
+    }
+
+    private PictureFrame frame(Member me, long id) {
+        sittings.get(me.studio(), id);
+        Picture newest = faces.picture(me.studio(), id).orElseThrow(() -> new NotHere("picture"));
+        return PictureFrame.whole(newest, FaceView.WIDTH, FaceView.HEIGHT);
     }
 
     @PostMapping("/template")
@@ -73,7 +157,7 @@ class FaceController {
             if (p.size() != 3) {
                 throw new PointsRefused(PointsRefused.Why.NO_FACE);
             }
-            faces.template(me, id, p.get(0), p.get(1), p.get(2));
+            looks.byHand(me, id, p.get(0), p.get(1), p.get(2));
         });
     }
 
@@ -146,6 +230,12 @@ class FaceController {
         model.addAttribute("unreadable", faces.unreadable(me.studio(), id));
         Optional<Picture> newest = faces.picture(me.studio(), id);
         newest.ifPresent(p -> model.addAttribute("picture", PictureFrame.whole(p, FaceView.WIDTH, FaceView.HEIGHT)));
+        looks.waiting(me.studio(), id, words).ifPresent(look -> {
+            model.addAttribute("look", look);
+            if (!look.said().isEmpty()) {
+                model.addAttribute("refused", String.join(" ", look.said()));
+            }
+        });
         faces.of(me.studio(), id).ifPresent(face -> {
             long on = face.sheet().pictureId();
             Picture picture = pictures.get(me.studio(), on);

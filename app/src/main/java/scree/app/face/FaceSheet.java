@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import scree.core.face.FacePoints;
+import scree.core.face.HeadTurn;
 import scree.core.face.PointKey;
 import scree.core.face.PointState;
 import scree.core.face.Shape;
@@ -25,6 +26,7 @@ import scree.core.image.Point;
  * @param name what the shape was called last, so that it does not flicker
  * @param shape the artist's word on the shape, or null
  * @param traits the artist's word on findings
+ * @param turn how the head is turned; unknown where a hand laid the points, and on sheets from before it was found
  */
 public record FaceSheet(
         long pictureId,
@@ -33,10 +35,12 @@ public record FaceSheet(
         Set<Tick> ticks,
         ShapeReading.Name name,
         ShapeRuling shape,
-        Map<Trait, TraitRuling> traits) {
+        Map<Trait, TraitRuling> traits,
+        HeadTurn turn) {
     public FaceSheet {
         points = List.copyOf(points);
-        read(points); // what cannot be a face is not kept
+        turn = turn == null ? HeadTurn.UNKNOWN : turn;
+        read(points, turn); // what cannot be a face is not kept
         ticks = ticks == null || ticks.isEmpty() ? Set.of() : Set.copyOf(ticks);
         traits = traits == null ? Map.of() : Map.copyOf(traits);
     }
@@ -72,14 +76,15 @@ public record FaceSheet(
                 before == null ? Set.of() : before.ticks,
                 null,
                 before == null ? null : before.shape,
-                before == null ? Map.of() : before.traits);
+                before == null ? Map.of() : before.traits,
+                points.turn());
     }
 
     FacePoints facePoints() {
-        return read(points);
+        return read(points, turn);
     }
 
-    private static FacePoints read(List<Placed> points) {
+    private static FacePoints read(List<Placed> points, HeadTurn turn) {
         Map<String, Placed> by = new LinkedHashMap<>();
         points.forEach(p -> by.put(p.key(), p));
         List<FacePoints.Mark> marks = new ArrayList<>();
@@ -90,15 +95,15 @@ public record FaceSheet(
             }
             marks.add(new FacePoints.Mark(new Point(p.x(), p.y()), p.state()));
         }
-        return FacePoints.of(marks);
+        return FacePoints.of(marks, turn);
     }
 
     FaceSheet with(FacePoints changed) {
-        return new FaceSheet(pictureId, found, rows(changed), ticks, name, shape, traits);
+        return new FaceSheet(pictureId, found, rows(changed), ticks, name, shape, traits, turn);
     }
 
     FaceSheet named(ShapeReading.Name shown) {
-        return new FaceSheet(pictureId, found, points, ticks, shown, shape, traits);
+        return new FaceSheet(pictureId, found, points, ticks, shown, shape, traits, turn);
     }
 
     FaceSheet ticked(Tick tick) {
@@ -106,11 +111,11 @@ public record FaceSheet(
         if (!now.remove(tick)) {
             now.add(tick);
         }
-        return new FaceSheet(pictureId, found, points, now, name, shape, traits);
+        return new FaceSheet(pictureId, found, points, now, name, shape, traits, turn);
     }
 
     FaceSheet ruled(ShapeRuling ruling) {
-        return new FaceSheet(pictureId, found, points, ticks, name, ruling, traits);
+        return new FaceSheet(pictureId, found, points, ticks, name, ruling, traits, turn);
     }
 
     /** Takes the ruling away when it is null. */
@@ -121,7 +126,7 @@ public record FaceSheet(
         } else {
             now.put(trait, ruling);
         }
-        return new FaceSheet(pictureId, found, points, ticks, name, shape, now);
+        return new FaceSheet(pictureId, found, points, ticks, name, shape, now, turn);
     }
 
     Map<Trait, Optional<Boolean>> overruled() {

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.memory.Memories;
 import scree.app.picture.Picture;
 import scree.app.picture.Pictures;
@@ -19,7 +21,6 @@ import scree.app.web.NotHere;
 import scree.core.face.FacePoints;
 import scree.core.face.FaceReading;
 import scree.core.face.Glance;
-import scree.core.face.MeshGuess;
 import scree.core.face.PointKey;
 import scree.core.face.Shape;
 import scree.core.face.Tick;
@@ -43,10 +44,23 @@ public class Faces {
     private final Steps steps;
     private final Pictures pictures;
     private final StudioTime time;
+    private final TransactionTemplate transaction;
+    private final ApplicationEventPublisher events;
     private final Cache<Long, Optional<Double>> scales;
     private final Cache<FaceSheet, FaceReading> read;
 
-    Faces(Steps steps, Pictures pictures, StudioTime time, Memories memories) {
+    /** Points lie on a picture where none lay; what is read from pictures can be read now. */
+    public record Laid(StudioId studio, long sitting, long picture) {}
+
+    Faces(
+            Steps steps,
+            Pictures pictures,
+            StudioTime time,
+            TransactionTemplate transaction,
+            ApplicationEventPublisher events,
+            Memories memories) {
+        this.transaction = transaction;
+        this.events = events;
         this.scales = memories.keep("scales", SCALES_KEPT);
         this.read = memories.keep("faces", FACES_KEPT);
         this.steps = steps;
@@ -76,27 +90,10 @@ public class Faces {
     }
 
     /**
-     * Takes the browser's first guess.
-     *
-     * @throws scree.core.face.PointsRefused when it is no single face seen from the front
-     */
-    @Transactional
-    public void guess(Member me, long sitting, int faces, List<Point> mesh) {
-        Picture picture = needPicture(me.studio(), sitting);
-        start(
-                me,
-                sitting,
-                picture,
-                FaceSheet.Found.MESH,
-                MeshGuess.from(faces, mesh, picture.width(), picture.height()));
-    }
-
-    /**
      * Lays the template by three taps.
      *
      * @throws scree.core.face.PointsRefused when they cannot be two pupils and a chin
      */
-    @Transactional
     public void template(Member me, long sitting, Point right, Point left, Point chin) {
         Picture picture = needPicture(me.studio(), sitting);
         FacePoints points = FacePoints.template(right, left, chin).within(picture.width(), picture.height());
@@ -104,14 +101,14 @@ public class Faces {
     }
 
     /** Takes points that were laid elsewhere. */
-    @Transactional
     public void take(Member me, long sitting, FacePoints points, FaceSheet.Found found) {
         start(me, sitting, needPicture(me.studio(), sitting), found, points);
     }
 
     private void start(Member me, long sitting, Picture picture, FaceSheet.Found found, FacePoints points) {
-        steps.begin(
-                me, sitting, KIND, before -> named(FaceSheet.start(picture.id(), found, points, before.orElse(null))));
+        transaction.executeWithoutResult(status -> steps.begin(
+                me, sitting, KIND, before -> named(FaceSheet.start(picture.id(), found, points, before.orElse(null)))));
+        events.publishEvent(new Laid(me.studio(), sitting, picture.id()));
     }
 
     /** Moves a point by pixels of the picture; alike moves its partner too. */

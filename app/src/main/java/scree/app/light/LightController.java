@@ -1,6 +1,5 @@
 package scree.app.light;
 
-import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -10,6 +9,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import scree.app.face.FaceWords;
+import scree.app.face.FirstLooks;
+import scree.app.face.LookView;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.picture.Picture;
@@ -36,6 +38,8 @@ import scree.core.light.MeteredLight;
 class LightController {
     private final Sittings sittings;
     private final Readings readings;
+    private final FirstLooks looks;
+    private final FaceWords faceWords;
     private final Meters meters;
     private final Pictures pictures;
     private final Cairns cairns;
@@ -45,6 +49,8 @@ class LightController {
     LightController(
             Sittings sittings,
             Readings readings,
+            FirstLooks looks,
+            FaceWords faceWords,
             Meters meters,
             Pictures pictures,
             Cairns cairns,
@@ -52,6 +58,8 @@ class LightController {
             Optional<PracticeCamera> camera) {
         this.sittings = sittings;
         this.readings = readings;
+        this.looks = looks;
+        this.faceWords = faceWords;
         this.meters = meters;
         this.pictures = pictures;
         this.cairns = cairns;
@@ -68,11 +76,12 @@ class LightController {
         model.addAttribute("rooms", PracticeCamera.Room.values());
         model.addAttribute("meter", meters.lightSetUp());
         model.addAttribute("events", Sitting.EventLight.values());
-        TakenReading taken = readings.of(me.studio(), id).orElse(null);
+        LookView look = looks.waiting(me.studio(), id, faceWords).orElse(null);
+        model.addAttribute("sittingId", id);
+        model.addAttribute("look", look);
+        TakenReading taken = look != null ? null : readings.of(me.studio(), id).orElse(null);
         MeteredLight metered = meters.metered(me.studio(), id).orElse(null);
-        Picture picture = taken == null
-                ? pictures.latest(me.studio(), List.of(id)).get(id)
-                : pictures.get(me.studio(), taken.pictureId());
+        Picture picture = taken == null ? null : pictures.get(me.studio(), taken.pictureId());
         LightVerdict verdict = taken != null ? taken.light() : metered == null ? null : LightJudge.judge(metered);
         model.addAttribute("view", LightView.of(taken, picture, metered, verdict, words));
         return "light/page";

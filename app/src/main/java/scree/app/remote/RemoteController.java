@@ -22,7 +22,6 @@ import scree.app.picture.Upload;
 import scree.app.skin.LightWords;
 import scree.app.studio.StudioTime;
 import scree.core.image.PictureRefused;
-import scree.core.image.Point;
 import scree.core.light.LightCode;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
@@ -35,9 +34,6 @@ import scree.core.skin.SkinType;
 @Controller
 @RequestMapping("/from-home/{token}")
 class RemoteController {
-    /** x and y of 468 points, with room. */
-    private static final int LONGEST_MESH = 20_000;
-
     private final RemoteLinks links;
     private final StudioTime time;
     private final LightWords words;
@@ -80,6 +76,9 @@ class RemoteController {
                     r.severity() == Severity.CAUTION,
                     words.say("sent." + r.code().name(), r.args().toArray())));
         }
+        if (checked.light() == null) { // nothing was read
+            return said;
+        }
         LightVerdict light = checked.light();
         light.reasons().stream()
                 .filter(r -> r.code() != LightCode.COLOUR_UNKNOWN && r.code() != LightCode.EVEN_DAYLIGHT)
@@ -91,35 +90,17 @@ class RemoteController {
     String picture(
             @PathVariable String token,
             @RequestParam("picture") MultipartFile file,
-            @RequestParam(defaultValue = "0") int found,
-            @RequestParam(defaultValue = "") String mesh,
+            @RequestParam(defaultValue = "") String search,
             @RequestParam(defaultValue = "0") int shown,
             Model model) {
         RemoteLink link = links.at(token);
         try {
-            links.picture(link, Upload.of(file), found, points(mesh), shown);
+            links.picture(link, Upload.of(file), search, shown);
         } catch (PictureRefused refused) {
             model.addAttribute("refused", words.say("picture." + refused.why()));
             return page(token, model);
         }
         return "redirect:/from-home/" + token + "#picture-check";
-    }
-
-    /** Returns the points of "x,y,x,y…"; what is no list of numbers is no face. */
-    private static List<Point> points(String text) {
-        if (text.isEmpty() || text.length() > LONGEST_MESH) {
-            return List.of();
-        }
-        String[] cells = text.split(",");
-        List<Point> points = new ArrayList<>();
-        try {
-            for (int i = 0; i + 1 < cells.length; i += 2) {
-                points.add(new Point(Double.parseDouble(cells[i]), Double.parseDouble(cells[i + 1])));
-            }
-        } catch (IllegalArgumentException e) {
-            return List.of();
-        }
-        return points;
     }
 
     @GetMapping("/picture.jpg")

@@ -9,14 +9,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.client.Clients;
-import scree.app.face.FaceSheet;
-import scree.app.face.Faces;
+import scree.app.face.FaceSearches;
+import scree.app.face.FirstLooks;
 import scree.app.memory.Memories;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
@@ -29,10 +28,6 @@ import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
 import scree.app.studio.Upkeep;
 import scree.app.web.NotHere;
-import scree.core.face.FacePoints;
-import scree.core.face.MeshGuess;
-import scree.core.face.PointsRefused;
-import scree.core.image.Point;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
 import scree.core.skin.SentPicture;
@@ -45,7 +40,10 @@ public class RemoteLinks implements Upkeep.Task {
     /** Pictures that may be tried with one link. House choice: enough to get it right, too few to fill a disk. */
     static final int MOST_TRIES = 12;
 
-    private static final int MOST_FACES = 100;
+    private static final int LONGEST_SEARCH = 120_000;
+    /** The scale is kept as a whole number. */
+    private static final int SCALE_KEPT = 1_000_000;
+
     private static final int TOKEN_BYTES = 24;
     private static final String EVENT = "Picture from home";
 
@@ -53,7 +51,8 @@ public class RemoteLinks implements Upkeep.Task {
     private final Clients clients;
     private final Sittings sittings;
     private final Readings readings;
-    private final Faces faces;
+    private final FirstLooks looks;
+    private final FaceSearches searches;
     private final Pictures pictures;
     private final Clock clock;
     private final StudioTime time;
@@ -69,7 +68,8 @@ public class RemoteLinks implements Upkeep.Task {
             Clients clients,
             Sittings sittings,
             Readings readings,
-            Faces faces,
+            FirstLooks looks,
+            FaceSearches searches,
             Pictures pictures,
             Clock clock,
             StudioTime time,
@@ -83,7 +83,8 @@ public class RemoteLinks implements Upkeep.Task {
         this.clients = clients;
         this.sittings = sittings;
         this.readings = readings;
-        this.faces = faces;
+        this.looks = looks;
+        this.searches = searches;
         this.pictures = pictures;
         this.clock = clock;
         this.time = time;
@@ -141,27 +142,24 @@ public class RemoteLinks implements Upkeep.Task {
     /**
      * Takes a picture in, in place of a former one. Not one transaction: a refused file counts as a try all the same.
      *
-     * @param mesh what the client's browser found, in pixels of the file as shown; empty when it found nothing
+     * @param search what the client's browser found, in pixels of the file as shown; empty when it did not search
      * @param shownWidth the file's width there, 0 when unknown
      * @throws scree.core.image.PictureRefused when it is no usable picture
      */
-    public void picture(RemoteLink link, Upload upload, int found, List<Point> mesh, int shownWidth) {
+    public void picture(RemoteLink link, Upload upload, String search, int shownWidth) {
         StudioId studio = link.studio();
         if (mapper.tried(studio, link.id(), MOST_TRIES) == 0) {
             throw new LinkClosed(LinkClosed.Why.WORN_OUT);
         }
         Pictures.Ready ready = pictures.ready(upload);
         double scale = shownWidth > 0 ? (double) ready.raster().width() / shownWidth : 1;
-        double[] scaled = mesh.stream()
-                .flatMapToDouble(p -> DoubleStream.of(p.x() * scale, p.y() * scale))
-                .toArray();
         RemoteTry tried = new RemoteTry(
                 ready.sha256(),
                 ready.jpeg(),
                 ready.thumb(),
                 ready.camera(),
-                Math.max(0, Math.min(MOST_FACES, found)),
-                json.writeValueAsString(scaled));
+                (int) Math.round(scale * SCALE_KEPT),
+                search.length() > LONGEST_SEARCH ? "" : search);
         int width = ready.raster().width();
         if (mapper.putTry(studio, link.id(), tried, width, ready.raster().height()) == 0) {
             throw new LinkClosed(LinkClosed.Why.USED);
@@ -171,36 +169,24 @@ public class RemoteLinks implements Upkeep.Task {
     /** Returns what is to be said of the picture that came in, while another can still be taken; empty before any. */
     Optional<Checked> checked(RemoteLink link) {
         return Optional.ofNullable(mapper.lastTry(link.studio(), link.id()))
-                .map(tried -> checks.get(tried.sha256() + tried.mesh().hashCode(), k -> check(link.studio(), tried)));
+                .map(tried -> checks.get(tried.sha256() + tried.search().hashCode(), k -> check(link.studio(), tried)));
     }
 
     private Checked check(StudioId studio, RemoteTry tried) {
         Pictures.Ready ready = ready(tried);
-        FacePoints points = points(tried, ready).orElse(null);
-        Readings.Look look = readings.look(studio, ready, points);
-        return new Checked(
-                tried.sha256().substring(0, 12), look.light(), SentPicture.check(ready.raster(), points, look.skin()));
+        FirstLooks.Checked look = look(tried, ready);
+        String version = tried.sha256().substring(0, 12);
+        if (look.stops()) {
+            return new Checked(version, null, look.said());
+        }
+        Readings.Look read = readings.look(studio, ready, look.points());
+        List<Reason> about = new ArrayList<>(look.said());
+        about.addAll(SentPicture.check(ready.raster(), look.points(), read.skin()));
+        return new Checked(version, read.light(), about);
     }
 
-    private Optional<FacePoints> points(RemoteTry tried, Pictures.Ready ready) {
-        try {
-            return Optional.of(MeshGuess.from(
-                    tried.faces(),
-                    mesh(tried),
-                    ready.raster().width(),
-                    ready.raster().height()));
-        } catch (PointsRefused noFace) {
-            return Optional.empty(); // the check tells the client
-        }
-    }
-
-    private List<Point> mesh(RemoteTry tried) {
-        double[] xy = json.readValue(tried.mesh(), double[].class);
-        List<Point> points = new ArrayList<>();
-        for (int i = 0; i + 1 < xy.length; i += 2) {
-            points.add(new Point(xy[i], xy[i + 1]));
-        }
-        return points;
+    private FirstLooks.Checked look(RemoteTry tried, Pictures.Ready ready) {
+        return looks.check(searches.read(tried.search(), (double) tried.scale() / SCALE_KEPT), ready.raster());
     }
 
     private static Pictures.Ready ready(RemoteTry tried) {
@@ -214,6 +200,7 @@ public class RemoteLinks implements Upkeep.Task {
     /**
      * A picture that came in with what was found.
      *
+     * @param light null when nothing was read from it
      * @param version another for another picture
      */
     record Checked(String version, LightVerdict light, List<Reason> about) {}
@@ -241,11 +228,8 @@ public class RemoteLinks implements Upkeep.Task {
         LocalDateTime at = time.now(studio).withSecond(0).withNano(0);
         long sitting = sittings.add(studio, link.clientId(), link.artistId(), at, 30, EVENT);
         mapper.putSitting(studio, link.id(), sitting);
-        readings.takeReady(studio, sitting, ready);
-        points(tried, ready).ifPresent(points -> {
-            faces.take(link.artist(), sitting, points, FaceSheet.Found.MESH);
-            readings.layOnPoints(studio, sitting);
-        });
+        long picture = readings.takeReady(studio, sitting, ready);
+        looks.take(link.artist(), sitting, picture, look(tried, ready));
         mapper.putAnswer(studio, sitting, answer);
         List<String> bothers = new ArrayList<>();
         Stream.of(answer.concerns(), answer.wentWrong()).filter(t -> t != null).forEach(bothers::add);

@@ -51,6 +51,7 @@ public record FaceState(
         return List.copyOf(all);
     }
 
+    /** The template where a face usually is: a start for zones that follow three points. */
     static FaceState usualIn(int width, int height) {
         FaceFrame f = FaceFrame.usualIn(width, height);
         return laid(f, ZoneOutline.templates());

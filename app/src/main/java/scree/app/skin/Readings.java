@@ -10,6 +10,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -139,51 +140,65 @@ public class Readings {
     }
 
     /**
-     * Stores a picture and reads it with the template laid where a face usually is. The picture is read and measured before
-     * anything is held in the database.
+     * Stores a picture. Nothing is read from it before a face is known in it; what was read from the picture before holds until then.
      *
+     * @return its id
      * @throws scree.core.image.PictureRefused when the file is no usable picture; nothing is changed then
      */
-    public void take(StudioId studio, long sitting, Upload upload) {
+    public long take(StudioId studio, long sitting, Upload upload) {
         sittings.get(studio, sitting);
-        takeReady(studio, sitting, pictures.ready(upload));
+        return takeReady(studio, sitting, pictures.ready(upload));
     }
 
     /** The same with a picture that was made ready before. */
-    public void takeReady(StudioId studio, long sitting, Pictures.Ready ready) {
-        Raster raster = ready.raster();
-        FaceState face = FaceState.usualIn(raster.width(), raster.height());
-        CardSighting card = CardFinder.find(raster);
-        SkinScene scene = scene(studio, face, Features.of(face.frame()), Optional.ofNullable(ready.camera()));
+    public long takeReady(StudioId studio, long sitting, Pictures.Ready ready) {
+        return transaction.execute(status -> {
+            sittings.hold(studio, sitting);
+            return pictures.store(studio, sitting, ready);
+        });
+    }
+
+    /** Reads a picture as soon as points lie on it, unless it was read before. */
+    @EventListener
+    void read(Faces.Laid laid) {
+        boolean known = of(laid.studio(), laid.sitting())
+                .filter(r -> r.pictureId() == laid.picture() && r.face().laidOn() != null)
+                .isPresent();
+        if (!known) {
+            faces.of(laid.studio(), laid.sitting()).ifPresent(face -> readOn(laid.studio(), laid.sitting(), face));
+        }
+    }
+
+    /** Measured before anything is held in the database. */
+    private void readOn(StudioId studio, long sitting, TakenFace points) {
+        long picture = points.sheet().pictureId();
+        Raster raster = pictures.raster(studio, picture);
+        Optional<String> camera = pictures.camera(studio, picture);
+        FaceState face = FaceState.on(points.points(), points.seq());
+        CardSighting card = card(studio, picture);
+        SkinScene scene = scene(studio, face, Features.of(points.points()), camera);
         SkinReading read = SkinReader.read(raster, card, scene);
         Optional<CameraProfile> phone = phone(raster, card, scene.print(), read);
         transaction.executeWithoutResult(status -> {
             sittings.hold(studio, sitting);
-            long picture = pictures.store(studio, sitting, ready);
-            if (mapper.ofSitting(studio, sitting) != null) {
+            ReadingRow before = mapper.ofSitting(studio, sitting);
+            if (before != null && before.pictureId() != picture) {
                 meters.forgetLight(studio, sitting); // it was read in the former picture's light
             }
-            sightings.put(picture, card);
             Long id = mapper.replace(studio, row(sitting, picture, face, scene, read));
             if (id != null) { // else a newer picture was read meanwhile
                 store(studio, id, read);
             }
-            phone.filter(p -> ready.camera() != null)
-                    .ifPresent(p -> skin.putPhone(studio, ready.camera(), json.writeValueAsString(p.map())));
+            camera.ifPresent(c -> phone.ifPresent(p -> skin.putPhone(studio, c, json.writeValueAsString(p.map()))));
         });
     }
 
-    /**
-     * Reads a picture that is not kept.
-     *
-     * @param points that were found on it, or null
-     */
+    /** Reads a picture that is not kept, on the points that were found in it. */
     public Look look(StudioId studio, Pictures.Ready ready, FacePoints points) {
         Raster raster = ready.raster();
-        FaceState face = points == null ? FaceState.usualIn(raster.width(), raster.height()) : FaceState.on(points, 0);
-        List<List<Point>> features = points == null ? Features.of(face.frame()) : Features.of(points);
-        SkinReading read = SkinReader.read(
-                raster, CardFinder.find(raster), scene(studio, face, features, Optional.ofNullable(ready.camera())));
+        SkinScene scene =
+                scene(studio, FaceState.on(points, 0), Features.of(points), Optional.ofNullable(ready.camera()));
+        SkinReading read = SkinReader.read(raster, CardFinder.find(raster), scene);
         return new Look(read, LightJudge.judge(read.light(), null));
     }
 

@@ -17,6 +17,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import scree.app.bin.Gone;
+import scree.app.face.FaceWords;
+import scree.app.face.FirstLooks;
+import scree.app.face.LookView;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.picture.Pictures;
@@ -44,6 +47,8 @@ class SkinController {
     private static final Logger LOG = LoggerFactory.getLogger(SkinController.class);
     private final Sittings sittings;
     private final Readings readings;
+    private final FirstLooks looks;
+    private final FaceWords faceWords;
     private final Pictures pictures;
     private final Touches touches;
     private final Meters meters;
@@ -55,6 +60,8 @@ class SkinController {
     SkinController(
             Sittings sittings,
             Readings readings,
+            FirstLooks looks,
+            FaceWords faceWords,
             Pictures pictures,
             Touches touches,
             Meters meters,
@@ -64,6 +71,8 @@ class SkinController {
             Optional<PracticeCamera> camera) {
         this.sittings = sittings;
         this.readings = readings;
+        this.looks = looks;
+        this.faceWords = faceWords;
         this.pictures = pictures;
         this.touches = touches;
         this.meters = meters;
@@ -276,6 +285,11 @@ class SkinController {
     private void fill(Member me, long id, Model model) {
         model.addAttribute("sittingId", id);
         model.addAttribute("camera", camera.isPresent());
+        Optional<LookView> look = looks.waiting(me.studio(), id, faceWords);
+        if (look.isPresent()) { // nothing is shown of a picture in which no face is known
+            model.addAttribute("look", look.get());
+            return;
+        }
         TakenReading taken = readings.of(me.studio(), id).orElse(null);
         if (taken == null) {
             return;

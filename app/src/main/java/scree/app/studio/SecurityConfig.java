@@ -27,7 +27,8 @@ import org.springframework.security.web.savedrequest.RequestCache;
 /** Who may see what, and which headers keep a browser honest. */
 @Configuration
 public class SecurityConfig {
-    private static final Pattern FACE_PAGE = Pattern.compile("/sittings/\\d+/face|/from-home/[^/]+(/picture)?");
+    private static final Pattern FACE_PAGE =
+            Pattern.compile("/sittings/\\d+/(face|skin|light)|/from-home/[^/]+(/picture)?");
 
     /** Static files: public, and cached as the resource handler says instead of never. */
     @Bean

@@ -17,8 +17,8 @@
       image.src = url;
       await image.decode();
       form.elements.shown.value = image.naturalWidth;
-      const guess = window.firstGuess ? await Promise.race([window.firstGuess(url), patience(25000)]) : null;
-      if (guess) { form.elements.found.value = guess.found; form.elements.mesh.value = guess.mesh; }
+      const guess = window.firstGuess ? await Promise.race([window.firstGuess(url), patience(40000)]) : null;
+      if (guess) { form.elements.search.value = JSON.stringify(guess); }
     } catch (e) { /* the server says what is wrong with the file */ }
     form.submit();
   });

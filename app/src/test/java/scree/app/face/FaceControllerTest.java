@@ -1,12 +1,12 @@
 package scree.app.face;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyBoolean;
 import static org.mockito.ArgumentMatchers.anyDouble;
-import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.BDDMockito.given;
@@ -18,6 +18,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static scree.app.Members.RUNA;
 
@@ -27,9 +28,9 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
 import scree.app.Members;
 import scree.app.WebTest;
 import scree.app.look.Cairn;
@@ -44,6 +45,9 @@ import scree.core.face.Shape;
 import scree.core.face.Tick;
 import scree.core.face.Trait;
 import scree.core.image.Point;
+import scree.core.mesh.FaceSearch;
+import scree.core.sight.PictureCheck;
+import scree.core.sight.SightCode;
 
 /** The Face stage with a browser that guesses wildly and hands that put points where none can be. */
 @WebTest
@@ -58,6 +62,14 @@ class FaceControllerTest {
     private Faces faces;
 
     @Autowired
+    private FirstLooks looks;
+
+    @Autowired
+    private FaceSearches searches;
+
+    private static final Picture PICTURE = new Picture(3, 5, 900, 1200, "0".repeat(64));
+
+    @Autowired
     private Pictures pictures;
 
     @Autowired
@@ -67,8 +79,9 @@ class FaceControllerTest {
     void aPictureWithoutPoints() {
         given(sittings.get(any(), anyLong())).willReturn(Members.sitting(null, null, null, null));
         given(cairns.of(any(), any(), anyString())).willReturn(Cairn.stack(5, "Liv", 1, "8:00", List.of()));
-        given(faces.picture(any(), anyLong())).willReturn(Optional.of(new Picture(3, 5, 900, 1200, "0".repeat(64))));
+        given(faces.picture(any(), anyLong())).willReturn(Optional.of(PICTURE));
         given(faces.of(any(), anyLong())).willReturn(Optional.empty());
+        given(looks.waiting(any(), anyLong(), any())).willReturn(Optional.empty());
     }
 
     @Test
@@ -80,28 +93,60 @@ class FaceControllerTest {
     }
 
     @Test
-    void theGuessIsHandedOnPointByPoint() throws Exception {
+    void whatTheBrowserFoundIsReadAndTaken() throws Exception {
+        given(searches.read("{}", 1)).willReturn(FaceSearch.NOTHING);
+        given(looks.take(any(), anyLong(), any())).willReturn(new FirstLook(3, null, List.of()));
         http.perform(post("/sittings/5/face/guess")
-                        .param("found", "1")
-                        .param("mesh", "10,20.5,30,40")
+                        .param("search", "{}")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(status().isOk())
                 .andExpect(content().string(not(containsString("role=\"alert\""))));
-        verify(faces).guess(RUNA, 5, 1, List.of(new Point(10, 20.5), new Point(30, 40)));
+        verify(looks).take(RUNA, 5, FaceSearch.NOTHING);
     }
 
-    @ParameterizedTest
-    @ValueSource(strings = {"10,twenty", "NaN,3,4,5", "1e999,2", "10,2;0"})
-    void whatIsNoListOfFiguresIsNoFace(String mesh) throws Exception {
-        http.perform(post("/sittings/5/face/guess")
-                        .param("found", "1")
-                        .param("mesh", mesh)
-                        .with(user(RUNA))
-                        .with(csrf()))
-                .andExpect(status().isOk())
-                .andExpect(content().string(containsString("No face was found")));
-        verify(faces, never()).guess(any(), anyLong(), anyInt(), any());
+    /** Points that lie already stay, and the sentence is said all the same. */
+    @Test
+    void whatCannotBeReadIsSaid() throws Exception {
+        given(looks.take(any(), anyLong(), any()))
+                .willReturn(new FirstLook(3, null, List.of(PictureCheck.reason(SightCode.TOO_SMALL, 31))));
+        http.perform(post("/sittings/5/face/guess").with(user(RUNA)).with(csrf()))
+                .andExpect(content().string(containsString("31 pixels between the pupils, 40 are needed")));
+    }
+
+    /** Also without scripts: the picture itself is the button, and says what comes next. */
+    @Test
+    void threeTapsOnThePictureItselfLayThePoints() throws Exception {
+        String first = http.perform(get("/sittings/5/face/taps").with(user(RUNA)))
+                .andExpect(content().string(containsString("Tap the pupil on the left")))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        double scale = Double.parseDouble(first.replaceAll("(?s).*type=\"image\"[^>]* width=\"(\\d+)\".*", "$1"))
+                / PICTURE.width();
+        String taps = "";
+        for (int i = 1; i < 3; i++) {
+            String next = tapped(taps, 100 * i, 120).andReturn().getResponse().getContentAsString();
+            assertThat(next).contains(i == 1 ? "Tap the other pupil" : "lowest edge");
+            taps = next.replaceAll("(?s).*name=\"taps\" value=\"([^\"]*)\".*", "$1");
+        }
+        tapped(taps, 150, 300).andExpect(redirectedUrl("/sittings/5/face"));
+        verify(looks)
+                .byHand(
+                        RUNA,
+                        5,
+                        new Point(100 / scale, 120 / scale),
+                        new Point(200 / scale, 120 / scale),
+                        new Point(150 / scale, 300 / scale));
+    }
+
+    private ResultActions tapped(String taps, int x, int y) throws Exception {
+        return http.perform(post("/sittings/5/face/taps")
+                .param("taps", taps)
+                .param("at.x", String.valueOf(x))
+                .param("at.y", String.valueOf(y))
+                .with(user(RUNA))
+                .with(csrf()));
     }
 
     @Test
@@ -110,7 +155,7 @@ class FaceControllerTest {
                 .param("taps", "300,400,500,400,400,780")
                 .with(user(RUNA))
                 .with(csrf()));
-        verify(faces).template(RUNA, 5, new Point(300, 400), new Point(500, 400), new Point(400, 780));
+        verify(looks).byHand(RUNA, 5, new Point(300, 400), new Point(500, 400), new Point(400, 780));
         http.perform(post("/sittings/5/face/template")
                         .param("taps", "300,400,500,400")
                         .with(user(RUNA))

@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.BDDMockito.given;
 import static org.mockito.BDDMockito.willThrow;
 import static org.mockito.Mockito.never;
@@ -19,20 +20,16 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.OffsetDateTime;
-import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.mockito.ArgumentCaptor;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.WebTest;
 import scree.core.image.PictureRefused;
-import scree.core.image.Point;
 import scree.core.skin.SkinType;
 
 /** What a client meets who opens a link: nothing without consent, nothing lost, nothing told of others. */
@@ -78,7 +75,7 @@ class RemoteControllerTest {
     @ParameterizedTest
     @EnumSource(PictureRefused.Why.class)
     void aRefusedPictureIsExplainedToTheClient(PictureRefused.Why why) throws Exception {
-        willThrow(new PictureRefused(why)).given(links).picture(any(), any(), anyInt(), any(), anyInt());
+        willThrow(new PictureRefused(why)).given(links).picture(any(), any(), any(), anyInt());
         http.perform(multipart("/from-home/abc/picture")
                         .file(new MockMultipartFile("picture", "p.jpg", "image/jpeg", new byte[] {1}))
                         .with(csrf()))
@@ -87,21 +84,15 @@ class RemoteControllerTest {
                 .andExpect(content().string(not(containsString("picture." + why))));
     }
 
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {"1,2,3,4|2", "1,2,x,4|0", "''|0", "NaN,1|0", "1e308,2|0"})
-    void pointsThatAreNoneAreNoFaceAndThePictureStillArrives(String mesh, int points) throws Exception {
+    @Test
+    void whatTheBrowserFoundIsHandedOnAsItCame() throws Exception {
         http.perform(multipart("/from-home/abc/picture")
                         .file(new MockMultipartFile("picture", "p.jpg", "image/jpeg", new byte[] {1}))
-                        .param("found", "1")
-                        .param("mesh", mesh)
+                        .param("search", "{\"faces\":[]}")
+                        .param("shown", "1200")
                         .with(csrf()))
                 .andExpect(redirectedUrl("/from-home/abc#picture-check"));
-        @SuppressWarnings("unchecked")
-        ArgumentCaptor<List<Point>> sent = ArgumentCaptor.forClass(List.class);
-        verify(links).picture(any(), any(), anyInt(), sent.capture(), anyInt());
-        org.assertj.core.api.Assertions.assertThat(sent.getValue()).hasSize(points);
+        verify(links).picture(any(), any(), eq("{\"faces\":[]}"), eq(1200));
     }
 
     @Test

@@ -15,6 +15,8 @@ import scree.app.Race;
 import scree.app.TestDatabase;
 import scree.app.client.Client;
 import scree.app.client.Clients;
+import scree.app.face.FaceWords;
+import scree.app.face.FirstLooks;
 import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
@@ -25,15 +27,17 @@ import scree.core.image.PictureRefused;
 import scree.core.reason.Reason;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
-import scree.core.skin.SentPicture;
+import scree.core.sight.SightCode;
 import scree.core.skin.SkinReading.Trust;
 import scree.core.skin.SkinType;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
 import scree.standins.camera.Lighting;
+import scree.standins.camera.Portrait;
 import scree.standins.camera.Shot;
 import scree.standins.camera.Sitter;
+import scree.standins.camera.StandInSearch;
 import scree.standins.camera.Studio;
 
 /** An open door to strangers: it opens once, for a week, a dozen times, and leaves nothing behind that nobody agreed to. */
@@ -61,33 +65,38 @@ class RemoteLinksIT {
     @Autowired
     private JdbcTemplate sql;
 
+    @Autowired
+    private FirstLooks looks;
+
+    @Autowired
+    private FaceWords words;
+
     private Member mine;
     private Member theirs;
     private byte[] picture;
+    private String search;
 
     @BeforeAll
     void aStudioAndAPicture() {
         mine = ground.artist("home");
         theirs = ground.artist("away");
         Sitter sitter = Ensemble.all().get(1);
+        Portrait seated = Studio.seat(sitter, Lighting.facingWindow(), 640);
+        search = StandInSearch.text(seated.facePoints(), 0);
         picture = PictureIntake.encodeJpeg(
-                Studio.seat(sitter, Lighting.facingWindow(), 640)
-                        .shoot(Camera.quiet(3), Lamp.daylight(5800), Shot.withoutCard(sitter, 1)),
-                .92f);
+                seated.shoot(Camera.quiet(3), Lamp.daylight(5800), Shot.withoutCard(sitter, 1)), .92f);
     }
 
     @Test
     void whatIsSentBecomesAProvisionalSittingAndTheLinkIsUsedUp() {
         long client = client(mine);
         String token = links.make(mine, client);
-        links.picture(links.at(token), Upload.of(picture), 0, List.of(), 0);
+        links.picture(links.at(token), Upload.of(picture), search, 0);
         RemoteLink link = links.at(token);
         assertThat(sittings.ofClient(mine.studio(), client))
                 .as("before consent nobody sees it")
                 .isEmpty();
-        assertThat(links.checked(link).orElseThrow().about())
-                .extracting(Reason::code)
-                .isEqualTo(List.of(SentPicture.Code.NO_FACE));
+        assertThat(links.checked(link).orElseThrow().light()).isNotNull();
         links.send(link, ANSWER);
         assertThat(sittings.ofClient(mine.studio(), client)).singleElement().satisfies(s -> {
             assertThat(s.cameInAt()).isNotNull();
@@ -101,6 +110,25 @@ class RemoteLinksIT {
         assertThat(sittings.cameIn(mine.studio())).isNotEmpty();
         assertClosed(token, LinkClosed.Why.USED);
         assertThatThrownBy(() -> links.send(link, ANSWER)).hasMessageContaining("USED");
+    }
+
+    /** Whoever sends a wall is told so; nothing is read from it, and the artist sees the picture and no skin. */
+    @Test
+    void aPictureWithoutAFaceIsSaidToBeSoAndNothingIsReadFromIt() {
+        long client = client(mine);
+        String token = links.make(mine, client);
+        links.picture(links.at(token), Upload.of(picture), "", 0);
+        RemoteLinks.Checked checked = links.checked(links.at(token)).orElseThrow();
+        assertThat(checked.light()).isNull();
+        assertThat(checked.about()).extracting(Reason::code).isEqualTo(List.of(SightCode.NO_FACE));
+        links.send(links.at(token), ANSWER);
+        long sitting = sittings.ofClient(mine.studio(), client).get(0).id();
+        assertThat(readings.of(mine.studio(), sitting)).isEmpty();
+        assertThat(looks.waiting(mine.studio(), sitting, words).orElseThrow().said())
+                .singleElement()
+                .asString()
+                .startsWith("No face found");
+        assertThat(looks.waiting(theirs.studio(), sitting, words)).isEmpty();
     }
 
     @Test
@@ -132,11 +160,11 @@ class RemoteLinksIT {
     void hostileFilesAreRefusedAndAFloodWearsTheLinkOut() {
         String token = links.make(mine, client(mine));
         RemoteLink link = links.at(token);
-        assertThatThrownBy(() -> links.picture(link, Upload.of("<svg onload=alert(1)>".getBytes()), 0, List.of(), 0))
+        assertThatThrownBy(() -> links.picture(link, Upload.of("<svg onload=alert(1)>".getBytes()), search, 0))
                 .isInstanceOf(PictureRefused.class);
         assertThat(links.at(token).tries()).as("a refused file counts").isEqualTo(1);
         sql.update("UPDATE remote_link SET tries = ? WHERE id = ?", RemoteLinks.MOST_TRIES, link.id());
-        assertThatThrownBy(() -> links.picture(link, Upload.of(picture), 0, List.of(), 0))
+        assertThatThrownBy(() -> links.picture(link, Upload.of(picture), search, 0))
                 .hasMessageContaining("WORN_OUT");
         assertThatThrownBy(() -> links.send(links.at(token), ANSWER)).isInstanceOf(NotHere.class);
     }
@@ -145,7 +173,7 @@ class RemoteLinksIT {
     void whatWasNeverSentIsErasedWhenTheLinkRunsOut() {
         long client = client(mine);
         String token = links.make(mine, client);
-        links.picture(links.at(token), Upload.of(picture), 0, List.of(), 0);
+        links.picture(links.at(token), Upload.of(picture), search, 0);
         long link = links.at(token).id();
         assertThat(tries(link)).isEqualTo(1);
         sql.update("UPDATE remote_link SET expires_at = now() WHERE id = ?", link);
@@ -158,7 +186,7 @@ class RemoteLinksIT {
     @Test
     void whatWasTriedIsErasedAtOnceWhenTheLinkIsClosed() {
         String token = links.make(mine, client(mine));
-        links.picture(links.at(token), Upload.of(picture), 0, List.of(), 0);
+        links.picture(links.at(token), Upload.of(picture), search, 0);
         long link = links.at(token).id();
         links.close(mine.studio(), link);
         assertThat(tries(link)).isZero();
@@ -169,7 +197,7 @@ class RemoteLinksIT {
     void oneLinkMakesOneSittingHoweverManyPicturesCameAtOnce() throws Exception {
         long client = client(mine);
         String token = links.make(mine, client);
-        Race.run(5, () -> links.picture(links.at(token), Upload.of(picture), 0, List.of(), 0));
+        Race.run(5, () -> links.picture(links.at(token), Upload.of(picture), search, 0));
         RemoteLink link = links.at(token);
         assertThat(tries(link.id())).isEqualTo(1);
         List<Throwable> late = Race.failures(3, () -> links.send(link, ANSWER));

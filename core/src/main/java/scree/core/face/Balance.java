@@ -36,9 +36,10 @@ public record Balance(List<Unevenness> uneven, Side turned, boolean eyeLineTilte
         uneven = List.copyOf(uneven);
     }
 
-    static Balance of(FacePoints points) {
+    static Balance of(FacePoints seen) {
+        FacePoints points = seen.turnedBack();
         LevelledFace f = LevelledFace.of(points);
-        Side turned = turned(f);
+        Side turned = seen.turn().known() ? turned(seen.turn()) : turned(f);
         boolean tilted = settled(points, LEVEL) && settled(points, List.of(BROW_ARCH, MOUTH)) && tilted(f);
         Sides sides = Sides.of(points);
         List<Unevenness> all = new ArrayList<>();
@@ -153,6 +154,11 @@ public record Balance(List<Unevenness> uneven, Side turned, boolean eyeLineTilte
 
     private static double half(LevelledFace f, Landmark pair, Side side) {
         return Math.abs(f.at(pair, side).x() - f.midline());
+    }
+
+    /** The side that is turned away is the narrower one. */
+    private static Side turned(HeadTurn turn) {
+        return turn.sidesTold() ? null : turn.yawDegrees() > 0 ? Side.RIGHT : Side.LEFT;
     }
 
     /** A turned head is narrower on one side everywhere, and its nose and chin lean to that side. */

@@ -12,12 +12,14 @@ public final class FacePoints {
     private static final double LEAST_UNIT = 40;
 
     private final List<Mark> marks;
+    private final HeadTurn turn;
 
     /** One point's place in pixels and its state. */
     public record Mark(Point at, PointState state) {}
 
-    private FacePoints(List<Mark> marks) {
+    private FacePoints(List<Mark> marks, HeadTurn turn) {
         this.marks = List.copyOf(marks);
+        this.turn = turn;
     }
 
     /**
@@ -26,11 +28,20 @@ public final class FacePoints {
      * @throws PointsRefused when they cannot be a face seen from the front
      */
     public static FacePoints of(List<Mark> marks) {
+        return of(marks, HeadTurn.UNKNOWN);
+    }
+
+    /**
+     * Takes all points of a head that is turned by as much.
+     *
+     * @throws PointsRefused when they cannot be a face seen from the front
+     */
+    public static FacePoints of(List<Mark> marks, HeadTurn turn) {
         if (marks.size() != PointKey.all().size()) {
             throw new IllegalArgumentException(
                     "a face has %d points, but got %d".formatted(PointKey.all().size(), marks.size()));
         }
-        FacePoints points = new FacePoints(marks);
+        FacePoints points = new FacePoints(marks, turn);
         points.check();
         return points;
     }
@@ -77,6 +88,31 @@ public final class FacePoints {
         return marks.get(key.index());
     }
 
+    /** Returns how the head is turned in the picture. */
+    public HeadTurn turn() {
+        return turn;
+    }
+
+    /** Returns the points as they would lie if the head looked at the camera: x turned back, heights as seen. */
+    public FacePoints turnedBack() {
+        if (!turn.known()) {
+            return this;
+        }
+        Levelling axes = Levelling.of(raw(Side.RIGHT), raw(Side.LEFT));
+        List<Mark> back = new ArrayList<>();
+        for (PointKey key : PointKey.all()) {
+            Mark m = at(key);
+            Vec p = axes.level(new Vec(m.at().x(), m.at().y()));
+            back.add(new Mark(axes.toPicture(new Vec(turn.frontalX(key.index(), p.x()), p.y())), m.state()));
+        }
+        return new FacePoints(back, turn);
+    }
+
+    private Vec raw(Side pupil) {
+        Point p = at(new PointKey(Landmark.PUPIL, pupil)).at();
+        return new Vec(p.x(), p.y());
+    }
+
     public List<Mark> marks() {
         return marks;
     }
@@ -85,7 +121,7 @@ public final class FacePoints {
     public FacePoints with(PointKey key, Mark mark) {
         List<Mark> changed = new ArrayList<>(marks);
         changed.set(key.index(), mark);
-        return of(changed);
+        return of(changed, turn);
     }
 
     /** Returns a copy with several points moved by pixels; a guess becomes moved, a placed point stays placed. */
@@ -96,7 +132,7 @@ public final class FacePoints {
             Vec to = toPlace.apply(new Vec(now.at().x(), now.at().y()));
             changed.set(key.index(), new Mark(new Point(to.x(), to.y()), moved(now.state())));
         }
-        return of(changed);
+        return of(changed, turn);
     }
 
     /** Moves one point by pixels and, when asked, its partner as in a mirror standing on the pupils' middle. */
@@ -117,15 +153,15 @@ public final class FacePoints {
         return now == PointState.PLACED ? PointState.PLACED : PointState.MOVED;
     }
 
-    /** Returns a copy with guessed points of one landmark confirmed where they are. */
+    /** Returns a copy with points of one landmark that nobody has looked at confirmed where they are. */
     public FacePoints confirmed(Landmark landmark) {
         List<Mark> changed = new ArrayList<>();
         for (PointKey key : PointKey.all()) {
             Mark m = at(key);
-            boolean now = key.landmark() == landmark && m.state() == PointState.GUESSED;
+            boolean now = key.landmark() == landmark && m.state().unseen();
             changed.add(now ? new Mark(m.at(), PointState.CONFIRMED) : m);
         }
-        return of(changed);
+        return of(changed, turn);
     }
 
     /** Returns a copy with the guessed points of one look confirmed where they are. */
@@ -179,11 +215,11 @@ public final class FacePoints {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof FacePoints p && p.marks.equals(marks);
+        return other instanceof FacePoints p && p.marks.equals(marks) && p.turn.equals(turn);
     }
 
     @Override
     public int hashCode() {
-        return marks.hashCode();
+        return 31 * marks.hashCode() + turn.hashCode();
     }
 }

@@ -5,7 +5,7 @@ import scree.core.plane.Vec;
 /**
  * A named place on the face. The template is a usual adult face in pupil distances from the middle of the pupils, x outward;
  * it only starts the points. The doubts are standard deviations across and along the face while a point is only guessed from
- * the mesh; derived on drawn portraits, docs/method.md.
+ * the mesh; derived on photographs, each face left out in turn, with the reading's own .012 in them: docs/method.md.
  */
 public enum Landmark {
     /** Trichion, the hairline's middle. The mesh does not know it. */
@@ -13,50 +13,50 @@ public enum Landmark {
     /** The skin between the brows at the height of their starts' lower edge. */
     GLABELLA(false, 0, -.26, .03, .03),
     /** Sellion, the deepest place of the bridge. */
-    NOSE_ROOT(false, 0, -.06, .03, .03),
+    NOSE_ROOT(false, 0, -.06, .03, .025),
     /** Pronasale. */
-    NOSE_TIP(false, 0, .56, .055, .055),
-    SUBNASALE(false, 0, .74, .02, .02),
+    NOSE_TIP(false, 0, .56, .05, .031),
+    SUBNASALE(false, 0, .74, .045, .02),
     /** Where the lips meet. */
-    STOMION(false, 0, 1.10, .025, .025),
-    CUPID_DIP(false, 0, .99, .025, .025),
+    STOMION(false, 0, 1.10, .039, .032),
+    CUPID_DIP(false, 0, .99, .038, .023),
     /** Lower edge of the lower lip's red. */
-    LOWER_LIP(false, 0, 1.25, .025, .025),
+    LOWER_LIP(false, 0, 1.25, .032, .037),
     /** Menton, the chin's lowest edge. */
-    CHIN(false, 0, 1.86, .03, .075),
-    PUPIL(true, .5, 0, .02, .02),
+    CHIN(false, 0, 1.86, .055, .055),
+    PUPIL(true, .5, 0, .025, .02),
     /** Endocanthion. */
-    EYE_IN(true, .255, .03, .02, .02),
+    EYE_IN(true, .255, .03, .025, .018),
     /** Exocanthion. */
-    EYE_OUT(true, .745, 0, .02, .02),
-    LID_UP(true, .5, -.09, .02, .02),
-    LID_LOW(true, .5, .085, .02, .02),
-    BROW_START(true, .20, -.33, .03, .03),
+    EYE_OUT(true, .745, 0, .035, .035),
+    LID_UP(true, .5, -.09, .025, .017),
+    LID_LOW(true, .5, .085, .018, .016),
+    BROW_START(true, .20, -.33, .036, .033),
     /** Upper edge of the brow where it is highest. */
-    BROW_ARCH(true, .60, -.44, .055, .055),
-    BROW_END(true, .83, -.34, .065, .065),
+    BROW_ARCH(true, .60, -.44, .08, .04),
+    BROW_END(true, .83, -.34, .065, .038),
     /** The bridge's edge midway between root and tip. */
     BRIDGE(true, .14, .25, .035, .035),
     /** Alare, the nostril wing's widest place. */
-    ALARE(true, .27, .64, .035, .035),
+    ALARE(true, .27, .64, .027, .024),
     /** Cheilion, the mouth's corner. */
-    MOUTH(true, .40, 1.10, .025, .025),
+    MOUTH(true, .40, 1.10, .04, .031),
     /** Peak of the cupid's bow. */
-    CUPID(true, .085, .965, .025, .025),
+    CUPID(true, .085, .965, .03, .025),
     /** Where the ear's upper edge meets the head. The mesh does not know it. */
     EAR_TOP(true, 1.03, -.20, .10, .10),
     /** Where the hairline meets the face's edge. The mesh does not know it. */
     FOREHEAD_CORNER(true, .84, -.86, .10, .10),
     /** The face's edge at 0.4 of the way from the brow line to the hairline. */
-    TEMPLE(true, .98, -.58, .10, .05),
+    TEMPLE(true, .98, -.58, .09, .05),
     /** Zygion, the widest place between eye line and nose base. */
-    CHEEK(true, 1.06, .22, .04, .03),
+    CHEEK(true, 1.06, .22, .06, .03),
     /** Gonion as seen from the front: where the side turns into the chin. */
-    JAW(true, .86, 1.16, .10, .05),
+    JAW(true, .86, 1.16, .09, .05),
     /** A third of the edge from jaw to chin. */
-    JAW_MID(true, .64, 1.53, .10, .05),
+    JAW_MID(true, .64, 1.53, .09, .05),
     /** Two thirds of the edge from jaw to chin. */
-    CHIN_SIDE(true, .36, 1.77, .10, .05);
+    CHIN_SIDE(true, .36, 1.77, .09, .05);
 
     private final boolean paired;
     private final Vec usual;

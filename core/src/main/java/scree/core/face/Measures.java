@@ -12,6 +12,10 @@ public final class Measures {
 
     private static final double HAIRLINE_BY_HAND = .03;
     private static final double CONFIRMED = .02;
+    /** Of an edge that is clear in the picture, across and along it. Derived on photographs: docs/method.md. */
+    private static final double SEEN_ACROSS = .03;
+
+    private static final double SEEN_ALONG = .05;
 
     private final double[] values;
     /** Share of each point coordinate's doubt in each measure: measure × (2 × points). */
@@ -24,7 +28,7 @@ public final class Measures {
 
     /** Measures a face from its points. */
     public static Measures of(FacePoints points) {
-        LevelledFace face = LevelledFace.of(points);
+        LevelledFace face = LevelledFace.of(points.turnedBack());
         EdgeCurve edge = new EdgeCurve(face);
         double[] values = Measure.allOf(face, edge);
         List<PointKey> keys = PointKey.all();
@@ -54,6 +58,8 @@ public final class Measures {
     static double sigma(Landmark landmark, PointState state, int axis) {
         return switch (state) {
             case PLACED, MOVED -> landmark == Landmark.HAIRLINE ? HAIRLINE_BY_HAND : BY_HAND;
+            case SEEN ->
+                axis == 0 == (landmark != Landmark.HAIRLINE && landmark != Landmark.CHIN) ? SEEN_ACROSS : SEEN_ALONG;
             case CONFIRMED -> CONFIRMED;
             case GUESSED -> axis == 0 ? landmark.doubt().x() : landmark.doubt().y();
         };

@@ -3,201 +3,200 @@ package scree.core.face;
 import static scree.core.face.Landmark.*;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import scree.core.face.FacePoints.Mark;
-import scree.core.image.Point;
+import scree.core.mesh.HeadMesh;
+import scree.core.mesh.Pose;
 import scree.core.plane.Vec;
 
 /**
- * Turns the 468 points of the browser's face mesh into a first guess of ours, with the mesh's known biases taken out. Every
- * point is only guessed: the mesh draws every jaw towards an average one and does not know hairline and ears at all.
+ * Turns the points of the browser's face mesh into a first guess of ours, with the mesh's known biases taken out. Every point is only
+ * guessed: the mesh draws every jaw towards an average one and does not know hairline and ears at all.
  */
 public final class MeshGuess {
-    private static final int POINTS = 468;
-    /** The mesh's outline over the true one. Derived on drawn portraits, docs/method.md. */
-    static final double NARROW = .945;
-
-    static final double CHIN_DOWN = .06;
-    static final double CHIN_SIDE_DOWN = .042;
-    static final double JAW_MID_DOWN = .018;
     /** The mesh ends below the hairline by about this. */
     static final double HAIRLINE_UP = .4;
-    /** Past this ratio of the nose's distances to both edges it is no view from the front. House choice. */
-    private static final double MOST_TURN = 2.2;
+    /** Of the way from brow line to eye line, where the ear's top lies. House choice after the craft's words. */
+    private static final double EAR_DOWN = .6;
+    /** Of the way from the hairline to the arch, where the hairline meets the edge. House choice. */
+    private static final double CORNER_DOWN = .35;
+
+    private static final double CORNER_IN = .88;
+    private static final double CORNER_IN_MORE = .1;
+    private static final double CORNER_ABOVE_TEMPLE = .05;
 
     /**
-     * Where our points lie from the nearest of the mesh, outward and down. Derived on the twelve drawn sitters, rounded towards
-     * nothing; the bridge and the glabella are simply other places than the mesh's.
+     * Where one of our points lies from those of the mesh that are nearest to it.
+     *
+     * @param right indices of the mesh on the sitter's right, or on the midline
+     * @param left on the left; none on the midline
+     * @param by outward and down, pupil distances
+     * @param yaw what a turned head adds to x of the picture on both sides, per sine of the found yaw: the mesh turns noses too far
      */
-    private static final Map<Landmark, Vec> OFFSETS = Map.of(
-            GLABELLA, new Vec(0, .06),
-            BRIDGE, new Vec(.04, .13),
-            EYE_OUT, new Vec(.04, 0),
-            BROW_ARCH, new Vec(-.05, 0),
-            BROW_END, new Vec(0, -.04),
-            CUPID, new Vec(-.02, .03),
-            CUPID_DIP, new Vec(0, .03),
-            STOMION, new Vec(0, .03),
-            MOUTH, new Vec(0, .02));
+    private record Bias(int[] right, int[] left, Vec by, double yaw) {}
 
-    private static final int[][] RIGHT_LEFT_PUPIL = {
-        {33, 133, 159, 145, 158, 160, 144, 153}, {263, 362, 386, 374, 385, 387, 380, 373}
-    };
-    private static final Map<Landmark, int[]> SINGLE = Map.of(
-            GLABELLA, new int[] {9},
-            NOSE_ROOT, new int[] {168},
-            NOSE_TIP, new int[] {4},
-            SUBNASALE, new int[] {2},
-            STOMION, new int[] {13},
-            CUPID_DIP, new int[] {0},
-            LOWER_LIP, new int[] {17},
-            CHIN, new int[] {152},
-            HAIRLINE, new int[] {10});
-    private static final Map<Landmark, int[][]> PAIR = new EnumMap<>(Landmark.class);
+    /**
+     * Derived: two thirds from photographs and two other drawing codes, one third from the twelve drawn sitters; docs/method.md. The bridge and the glabella are simply other places than the mesh's.
+     */
+    private static final Map<Landmark, Bias> BIASES = new EnumMap<>(Landmark.class);
 
     static {
-        PAIR.put(PUPIL, RIGHT_LEFT_PUPIL);
-        PAIR.put(EYE_IN, pair(133, 362));
-        PAIR.put(EYE_OUT, pair(33, 263));
-        PAIR.put(LID_UP, pair(159, 386));
-        PAIR.put(LID_LOW, pair(145, 374));
-        PAIR.put(BROW_START, new int[][] {{107, 55}, {336, 285}});
-        PAIR.put(BROW_ARCH, pair(105, 334));
-        PAIR.put(BROW_END, new int[][] {{70, 46}, {300, 276}});
-        PAIR.put(BRIDGE, pair(196, 419));
-        PAIR.put(ALARE, pair(64, 294));
-        PAIR.put(MOUTH, pair(61, 291));
-        PAIR.put(CUPID, pair(37, 267));
-        PAIR.put(TEMPLE, pair(54, 284));
-        PAIR.put(CHEEK, pair(234, 454));
-        PAIR.put(JAW, pair(172, 397));
-        PAIR.put(JAW_MID, pair(150, 379));
-        PAIR.put(CHIN_SIDE, pair(176, 400));
+        int[][] eyes = HeadMesh.pupilPoints();
+        pair(PUPIL, eyes[0], eyes[1], 0, -.007, .10);
+        pair(EYE_IN, 133, 362, -.007, .014, 0);
+        pair(EYE_OUT, 33, 263, .036, -.001, 0);
+        pair(LID_UP, 159, 386, -.02, -.005, .08);
+        pair(LID_LOW, 145, 374, .010, .007, .08);
+        pair(BROW_START, 55, 285, .018, -.046, .04);
+        pair(BROW_ARCH, 105, 334, -.055, .003, 0);
+        pair(BROW_END, 46, 276, -.003, -.061, 0);
+        pair(BRIDGE, 196, 419, .047, .124, .10);
+        pair(ALARE, 129, 358, -.023, .038, .08);
+        pair(MOUTH, 61, 291, .012, .007, 0);
+        pair(CUPID, 37, 267, -.024, .029, .15);
+        single(GLABELLA, 9, .080, .05);
+        single(NOSE_ROOT, 168, -.030, .10);
+        single(NOSE_TIP, 2, -.180, .10);
+        single(SUBNASALE, 2, -.010, .20);
+        single(CUPID_DIP, 0, .017, .18);
+        single(STOMION, 13, .021, .15);
+        single(LOWER_LIP, 17, .017, .15);
+        single(CHIN, 152, .115, .15);
+        single(HAIRLINE, 10, -HAIRLINE_UP, 0);
     }
+
+    /** Points of the mesh whose heights our points of the edge keep. */
+    private static final Map<Landmark, int[]> EDGE_HEIGHTS = new EnumMap<>(Map.of(
+            TEMPLE, new int[] {54, 284},
+            CHEEK, new int[] {234, 454},
+            JAW, new int[] {172, 397},
+            JAW_MID, new int[] {150, 379},
+            CHIN_SIDE, new int[] {176, 400}));
 
     private MeshGuess() {}
 
-    private static int[][] pair(int right, int left) {
-        return new int[][] {{right}, {left}};
+    private static void pair(Landmark l, int right, int left, double out, double down, double yaw) {
+        pair(l, new int[] {right}, new int[] {left}, out, down, yaw);
+    }
+
+    private static void pair(Landmark l, int[] right, int[] left, double out, double down, double yaw) {
+        BIASES.put(l, new Bias(right, left, new Vec(out, down), yaw));
+    }
+
+    private static void single(Landmark l, int point, double down, double yaw) {
+        BIASES.put(l, new Bias(new int[] {point}, null, new Vec(0, down), yaw));
     }
 
     /**
      * Returns a first guess.
      *
-     * @param faces how many faces the browser found
-     * @param mesh x and y in pixels of the first face, 468 points
-     * @throws PointsRefused when there is no face, more than one, no view from the front, or nonsense
+     * @throws PointsRefused when the mesh cannot be a face seen from the front that lies in a picture of this size
      */
-    public static FacePoints from(int faces, List<Point> mesh, int width, int height) {
-        if (faces > 1) {
-            throw new PointsRefused(PointsRefused.Why.TWO_FACES);
-        }
-        if (faces == 0 || mesh.size() < POINTS) {
-            throw new PointsRefused(PointsRefused.Why.NO_FACE);
-        }
-        double toRight = mesh.get(4).distanceTo(mesh.get(234));
-        double toLeft = mesh.get(4).distanceTo(mesh.get(454));
-        if (Math.max(toRight, toLeft) > MOST_TURN * Math.min(toRight, toLeft)) {
-            throw new PointsRefused(PointsRefused.Why.PROFILE);
-        }
-        Point right = mean(mesh, RIGHT_LEFT_PUPIL[0]);
-        Point left = mean(mesh, RIGHT_LEFT_PUPIL[1]);
-        if (!inside(right, width, height) || !inside(left, width, height) || right.distanceTo(left) < 20) {
+    public static FacePoints from(HeadMesh mesh, int width, int height) {
+        Vec right = mesh.pupil(true);
+        Vec left = mesh.pupil(false);
+        if (!inside(right, width, height) || !inside(left, width, height) || mesh.unit() < LEAST_UNIT) {
             throw new PointsRefused(PointsRefused.Why.NO_PUPILS);
         }
-        return new Laying(mesh, right, left).points().within(width, height);
+        return new Laying(mesh).points().within(width, height);
     }
 
-    private static boolean inside(Point p, int width, int height) {
+    private static final double LEAST_UNIT = 20;
+
+    private static boolean inside(Vec p, int width, int height) {
         return p.x() >= 0 && p.y() >= 0 && p.x() < width && p.y() < height;
     }
 
-    private static Point mean(List<Point> mesh, int[] of) {
-        double x = 0;
-        double y = 0;
-        for (int i : of) {
-            x += mesh.get(i).x();
-            y += mesh.get(i).y();
-        }
-        return new Point(x / of.length, y / of.length);
+    /** Returns where the edge starts for a mesh, before the picture is asked. */
+    public static EdgeStart edge(HeadMesh mesh) {
+        return new Laying(mesh).edge;
     }
 
-    /** Places in levelled units while the guess is laid. */
+    /** Places and depths in levelled units while the guess is laid. */
     private static final class Laying {
-        private final List<Point> mesh;
-        private final Vec origin;
-        private final Vec across;
-        private final double unit;
-        private final Map<PointKey, Vec> places = new java.util.LinkedHashMap<>();
+        private final HeadMesh mesh;
+        private final Pose pose;
+        private final Levelling axes;
+        private final EdgeStart edge;
+        private final Map<PointKey, Vec> places = new LinkedHashMap<>();
+        private final Map<PointKey, Double> depths = new LinkedHashMap<>();
 
-        Laying(List<Point> mesh, Point right, Point left) {
+        Laying(HeadMesh mesh) {
             this.mesh = mesh;
-            this.unit = right.distanceTo(left);
-            this.origin = new Vec((right.x() + left.x()) / 2, (right.y() + left.y()) / 2);
-            this.across = new Vec(left.x() - right.x(), left.y() - right.y()).unit();
+            this.pose = Pose.of(mesh);
+            this.axes = Levelling.of(mesh.pupil(true), mesh.pupil(false));
+            this.edge = new EdgeStart(mesh, pose, axes, middle());
+        }
+
+        /** The median of four places of the midline. */
+        private double middle() {
+            double[] x = {
+                0,
+                axes.level(mesh.at(133, 362)).x(),
+                axes.level(mesh.at(168)).x(),
+                axes.level(mesh.at(9)).x()
+            };
+            Arrays.sort(x);
+            return (x[1] + x[2]) / 2;
         }
 
         FacePoints points() {
-            SINGLE.forEach((l, of) -> places.put(PointKey.of(l), level(mean(mesh, of))));
-            PAIR.forEach((l, of) -> {
-                places.put(new PointKey(l, Side.RIGHT), level(mean(mesh, of[0])));
-                places.put(new PointKey(l, Side.LEFT), level(mean(mesh, of[1])));
+            double sine = Math.sin(Math.toRadians(pose.yawDegrees()));
+            BIASES.forEach((l, bias) -> {
+                if (l.paired()) {
+                    put(new PointKey(l, Side.RIGHT), bias.right(), bias.by().mirrored(), bias.yaw() * sine);
+                    put(new PointKey(l, Side.LEFT), bias.left(), bias.by(), bias.yaw() * sine);
+                } else {
+                    put(PointKey.of(l), bias.right(), bias.by(), bias.yaw() * sine);
+                }
             });
-            correct();
+            EDGE_HEIGHTS.forEach((l, of) -> {
+                onEdge(
+                        new PointKey(l, Side.RIGHT),
+                        edge.stretched(axes.level(mesh.at(of[0])).y()));
+                onEdge(
+                        new PointKey(l, Side.LEFT),
+                        edge.stretched(axes.level(mesh.at(of[1])).y()));
+            });
+            aboveTheMesh(Side.RIGHT);
+            aboveTheMesh(Side.LEFT);
             List<Mark> marks = new ArrayList<>();
+            List<Double> behind = new ArrayList<>();
             for (PointKey key : PointKey.all()) {
-                Vec p = places.get(key);
-                Vec at = origin.plus(across.times(p.x() * unit))
-                        .plus(across.turned().times(p.y() * unit));
-                marks.add(new Mark(new Point(at.x(), at.y()), PointState.GUESSED));
+                marks.add(new Mark(axes.toPicture(places.get(key)), PointState.GUESSED));
+                behind.add(depths.get(key));
             }
-            return FacePoints.of(marks);
+            return FacePoints.of(marks, new HeadTurn(pose.yawDegrees(), pose.pitchDegrees(), behind));
         }
 
-        private Vec level(Point p) {
-            Vec d = new Vec(p.x(), p.y()).minus(origin).times(1 / unit);
-            return new Vec(d.dot(across), d.dot(across.turned()));
+        private void put(PointKey key, int[] of, Vec by, double turned) {
+            places.put(key, axes.level(mesh.at(of)).plus(by).plus(turned, 0));
+            double depth = Arrays.stream(of).mapToDouble(mesh::depth).average().orElseThrow();
+            depths.put(key, (depth - (mesh.pupilDepth(true) + mesh.pupilDepth(false)) / 2) / axes.unit());
         }
 
-        private void correct() {
+        private void onEdge(PointKey key, double y) {
+            places.put(key, new Vec(edge.x(key.side(), y), y));
+            depths.put(key, edge.depth(key.side(), y));
+        }
+
+        /** The ear's top and the hairline's corner, which the mesh does not know, by what lies near them. */
+        private void aboveTheMesh(Side side) {
+            Vec temple = places.get(new PointKey(TEMPLE, side));
+            Vec brow = places.get(new PointKey(BROW_END, side));
+            Vec arch = places.get(new PointKey(BROW_ARCH, side));
+            Vec eye = places.get(new PointKey(EYE_OUT, side));
+            double hair = places.get(PointKey.of(HAIRLINE)).y();
             double middle = places.get(PointKey.of(NOSE_ROOT)).x();
-            OFFSETS.forEach((l, by) -> {
-                if (!l.paired()) {
-                    shift(PointKey.of(l), by.x(), by.y());
-                    return;
-                }
-                shift(new PointKey(l, Side.RIGHT), -by.x(), by.y());
-                shift(new PointKey(l, Side.LEFT), by.x(), by.y());
-            });
-            shift(PointKey.of(HAIRLINE), 0, -HAIRLINE_UP);
-            shift(PointKey.of(CHIN), 0, CHIN_DOWN);
-            for (Side side : new Side[] {Side.RIGHT, Side.LEFT}) {
-                shift(new PointKey(CHIN_SIDE, side), 0, CHIN_SIDE_DOWN);
-                shift(new PointKey(JAW_MID, side), 0, JAW_MID_DOWN);
-                for (Landmark edge : new Landmark[] {TEMPLE, CHEEK, JAW, JAW_MID, CHIN_SIDE}) {
-                    places.computeIfPresent(
-                            new PointKey(edge, side), (k, p) -> new Vec(middle + (p.x() - middle) / NARROW, p.y()));
-                }
-                Vec temple = places.get(new PointKey(TEMPLE, side));
-                Vec cheek = places.get(new PointKey(CHEEK, side));
-                Vec brow = places.get(new PointKey(BROW_END, side));
-                Vec arch = places.get(new PointKey(BROW_ARCH, side));
-                Vec eye = places.get(new PointKey(EYE_OUT, side));
-                double hair = places.get(PointKey.of(HAIRLINE)).y();
-                double ear = brow.y() + .6 * (eye.y() - brow.y());
-                double t = Math.max(0, Math.min(1, (ear - temple.y()) / (cheek.y() - temple.y())));
-                double earX = temple.x() + (cheek.x() - temple.x()) * Math.sqrt(t);
-                places.put(new PointKey(EAR_TOP, side), new Vec(earX, ear));
-                double corner = hair + .35 * (arch.y() - hair);
-                double out = middle + (temple.x() - middle) * Math.min(1, .88 + .1 * (corner - hair));
-                places.put(new PointKey(FOREHEAD_CORNER, side), new Vec(out, Math.min(corner, temple.y() - .05)));
-            }
-        }
-
-        private void shift(PointKey key, double dx, double dy) {
-            places.computeIfPresent(key, (k, p) -> p.plus(dx, dy));
+            onEdge(new PointKey(EAR_TOP, side), brow.y() + EAR_DOWN * (eye.y() - brow.y()));
+            double corner = Math.min(hair + CORNER_DOWN * (arch.y() - hair), temple.y() - CORNER_ABOVE_TEMPLE);
+            double in = Math.min(1, CORNER_IN + CORNER_IN_MORE * (corner - hair));
+            places.put(new PointKey(FOREHEAD_CORNER, side), new Vec(middle + (temple.x() - middle) * in, corner));
+            depths.put(new PointKey(FOREHEAD_CORNER, side), edge.depth(side, corner));
         }
     }
 }

@@ -4,6 +4,8 @@ package scree.core.face;
 public enum PointState {
     /** Told by the mesh or the template; nobody has looked at it. */
     GUESSED,
+    /** Clear in the picture itself; nobody has looked at it. */
+    SEEN,
     /** The artist looked and left it where it was. */
     CONFIRMED,
     /** Dragged from its guess. */
@@ -12,19 +14,25 @@ public enum PointState {
     PLACED;
 
     /**
-     * Returns how far a hand may be off, a standard deviation in pupil distances; infinite while nobody has looked. House choices after
+     * Returns how far a hand or the picture may be off, a standard deviation in pupil distances; infinite for a guess. House choices after
      * points that were laid twice: a guess that was left where it was is looked at less closely than one that was laid.
      */
     double byHand() {
         return switch (this) {
             case GUESSED -> Double.POSITIVE_INFINITY;
+            case SEEN -> .030;
             case CONFIRMED -> .020;
             case MOVED, PLACED -> .015;
         };
     }
 
-    /** Returns whether a person stands behind it. */
+    /** Returns whether a person stands behind it, or the picture. */
     public boolean settled() {
         return this != GUESSED;
+    }
+
+    /** Returns whether nobody has looked at it. */
+    public boolean unseen() {
+        return this == GUESSED || this == SEEN;
     }
 }

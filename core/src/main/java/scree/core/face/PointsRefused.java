@@ -7,8 +7,6 @@ public final class PointsRefused extends RuntimeException {
     /** What is wrong. */
     public enum Why {
         NO_FACE,
-        TWO_FACES,
-        PROFILE,
         /** The guess found a face but its eyes lie outside the picture or on one another. */
         NO_PUPILS,
         OUTSIDE_PICTURE,

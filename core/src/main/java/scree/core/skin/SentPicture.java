@@ -36,34 +36,18 @@ public final class SentPicture {
 
     /** What may be said; args in comments. */
     public enum Code {
-        NO_FACE,
-        /** Args: none. */
-        BLURRED,
         /** Args: degrees. */
         TILTED,
         NECK_MISSING,
-        FACE_SMALL,
         /** Only a question. */
         SKIN_VERY_EVEN
     }
 
     /**
-     * Checks one picture; light is told by the reading's own verdict.
-     *
-     * @param points null when no face was found
+     * Checks one picture in which a face was found and which can be read; light is told by the reading's own verdict.
      */
     public static List<Reason> check(Raster picture, FacePoints points, SkinReading reading) {
         List<Reason> reasons = new ArrayList<>();
-        if (points == null) {
-            reasons.add(Reason.caution(Code.NO_FACE));
-            return reasons;
-        }
-        if (points.unit() < 90) {
-            reasons.add(Reason.caution(Code.FACE_SMALL));
-        }
-        if (sharpness(picture, points) < SHARP_FROM) {
-            reasons.add(Reason.caution(Code.BLURRED));
-        }
         double tilt = tiltDegrees(points);
         if (Math.abs(tilt) > MOST_TILT) {
             reasons.add(Reason.check(Code.TILTED, (int) Math.round(Math.abs(tilt))));
@@ -82,39 +66,6 @@ public final class SentPicture {
         Point r = points.at(new PointKey(Landmark.PUPIL, Side.RIGHT)).at();
         Point l = points.at(new PointKey(Landmark.PUPIL, Side.LEFT)).at();
         return Math.toDegrees(Math.atan2(l.y() - r.y(), l.x() - r.x()));
-    }
-
-    /** Returns the 99th percentile of luma's slope round both eyes over the range of luma there. */
-    static double sharpness(Raster picture, FacePoints points) {
-        double scale = points.unit() / UNIT_FOR_SHARPNESS;
-        Raster small = scale <= 1
-                ? picture
-                : picture.shrunkTo((int) Math.round(Math.max(picture.width(), picture.height()) / scale));
-        double ratio = (double) small.width() / picture.width();
-        double best = 0;
-        for (Side side : List.of(Side.RIGHT, Side.LEFT)) {
-            Point eye = points.at(new PointKey(Landmark.PUPIL, side)).at();
-            best = Math.max(best, slope(small, eye.x() * ratio, eye.y() * ratio, points.unit() * ratio));
-        }
-        return best * Math.max(1, 1 / scale);
-    }
-
-    private static double slope(Raster r, double cx, double cy, double unit) {
-        int halfX = (int) (0.3 * unit);
-        int halfY = (int) (0.16 * unit);
-        List<Integer> lumas = new ArrayList<>();
-        List<Double> slopes = new ArrayList<>();
-        for (int y = (int) cy - halfY; y <= cy + halfY; y++) {
-            for (int x = (int) cx - halfX; x <= cx + halfX; x++) {
-                lumas.add(r.luma(x, y));
-                slopes.add(Math.hypot(r.luma(x + 1, y) - r.luma(x - 1, y), r.luma(x, y + 1) - r.luma(x, y - 1)) / 2);
-            }
-        }
-        int[] sorted = lumas.stream().mapToInt(Integer::intValue).sorted().toArray();
-        double[] steep =
-                slopes.stream().mapToDouble(Double::doubleValue).sorted().toArray();
-        double range = sorted[sorted.length * 98 / 100] - sorted[sorted.length * 2 / 100];
-        return range < 8 ? 0 : steep[steep.length * 99 / 100] / range;
     }
 
     /** Returns the mean ΔE00 of zones that differ on bare skin from their common mean, when four of them were read. */

@@ -19,9 +19,12 @@ final class TrueFace {
     private final Sitter.Face face;
     private final HeadOutline outline;
     private final boolean man;
+    private final boolean curtained;
     private final Map<PointKey, Vec> places = new LinkedHashMap<>();
 
     TrueFace(Sitter sitter, HeadOutline outline) {
+        Sitter.Style style = sitter.hair().style();
+        this.curtained = style == Sitter.Style.BOB || style == Sitter.Style.LONG;
         this.face = sitter.face();
         this.outline = outline;
         this.man = sitter.man();
@@ -57,9 +60,14 @@ final class TrueFace {
         single(CHIN, 0, face.shape().chin);
     }
 
+    /** Where skin ends: long hair falls from a parting that is drawn higher than short hair begins. */
     private double hairline() {
-        return .12 - .985 * face.shape().forehead;
+        double gauge = .12 - .985 * face.shape().forehead;
+        return curtained ? Math.min(gauge, CURTAIN) : gauge;
     }
+
+    /** Height of the locks' roots, less half of a lock's width. */
+    private static final double CURTAIN = -1.175;
 
     private double glabella() {
         return face.browHeight() + .075;

@@ -1,0 +1,119 @@
+package scree.app.face;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import scree.app.memory.Memories;
+import scree.app.picture.Picture;
+import scree.app.picture.Pictures;
+import scree.app.studio.Member;
+import scree.app.studio.StudioId;
+import scree.app.web.NotHere;
+import scree.core.face.FacePoints;
+import scree.core.face.MeshGuess;
+import scree.core.face.PointsRefused;
+import scree.core.image.CardFinder;
+import scree.core.image.CardLayout;
+import scree.core.image.CardSighting;
+import scree.core.image.Point;
+import scree.core.image.Raster;
+import scree.core.mesh.FaceSearch;
+import scree.core.mesh.HeadMesh;
+import scree.core.reason.Reason;
+import scree.core.sight.EdgeFit;
+import scree.core.sight.PictureCheck;
+import scree.core.sight.SightCode;
+
+/** Looks at a picture before anything is read from it: is there one face, upright, sharp, in light that can be read? */
+@Service
+public class FirstLooks {
+    private static final int KEPT = 60;
+
+    private final FirstLookMapper mapper;
+    private final Faces faces;
+    private final Pictures pictures;
+    private final Cache<FirstLookRow, FirstLook> read;
+
+    FirstLooks(FirstLookMapper mapper, Faces faces, Pictures pictures, Memories memories) {
+        this.mapper = mapper;
+        this.faces = faces;
+        this.pictures = pictures;
+        this.read = memories.keep("looks", KEPT);
+    }
+
+    /** What is known of a picture that is not kept. */
+    public record Checked(FacePoints points, HeadMesh mesh, List<Reason> said) {
+        /** Returns whether nothing is to be read from it. */
+        public boolean stops() {
+            return points == null || said.stream().anyMatch(PictureCheck::stops);
+        }
+    }
+
+    /** Returns what was found in a picture, or empty while nobody looked. */
+    public Optional<FirstLook> of(StudioId studio, long picture) {
+        return Optional.ofNullable(mapper.of(studio, picture)).map(row -> read.get(row, FirstLook::of));
+    }
+
+    /** Checks a picture that is not kept. */
+    public Checked check(FaceSearch search, Raster raster) {
+        boolean card =
+                CardFinder.find(raster) instanceof CardSighting.Found found && found.kind() == CardLayout.Kind.COLOUR;
+        List<Reason> said = PictureCheck.of(search, raster, card);
+        if (said.stream().anyMatch(PictureCheck::stops)) {
+            return new Checked(null, null, said);
+        }
+        HeadMesh mesh = search.mesh().orElseThrow();
+        try {
+            FacePoints guess = MeshGuess.from(mesh, raster.width(), raster.height());
+            EdgeFit.Fitted fitted = EdgeFit.of(raster, mesh, guess);
+            List<Reason> all = new ArrayList<>(said);
+            if (fitted.foreheadCovered()) {
+                all.add(PictureCheck.reason(SightCode.FOREHEAD_COVERED));
+            }
+            return new Checked(fitted.points(), mesh, all);
+        } catch (PointsRefused noFace) {
+            return new Checked(null, null, List.of(PictureCheck.reason(SightCode.UNSURE)));
+        }
+    }
+
+    /**
+     * Takes what the browser found in the newest picture: points when it can be read, else what is said of it.
+     *
+     * @return what is said of it
+     */
+    public FirstLook take(Member me, long sitting, FaceSearch search) {
+        Picture picture = faces.picture(me.studio(), sitting).orElseThrow(() -> new NotHere("picture"));
+        Checked checked = check(search, pictures.raster(me.studio(), picture.id()));
+        return take(me, sitting, picture.id(), checked);
+    }
+
+    /** Takes what was checked before the picture was kept. */
+    public FirstLook take(Member me, long sitting, long picture, Checked checked) {
+        FirstLook look = new FirstLook(picture, checked.mesh(), checked.said());
+        mapper.put(me.studio(), look.row());
+        if (!checked.stops()) {
+            faces.take(me, sitting, checked.points(), FaceSheet.Found.MESH);
+        }
+        return look;
+    }
+
+    /**
+     * Lays the points of the newest picture by three taps; what was said of it stays said.
+     *
+     * @throws PointsRefused when they cannot be two pupils and a chin
+     */
+    public void byHand(Member me, long sitting, Point right, Point left, Point chin) {
+        faces.template(me, sitting, right, left, chin);
+    }
+
+    /** Returns what to show of the newest picture while nothing is read from it; empty when it is read, or there is none. */
+    public Optional<LookView> waiting(StudioId studio, long sitting, FaceWords words) {
+        return faces.picture(studio, sitting)
+                .filter(p -> faces.of(studio, sitting)
+                        .filter(f -> f.sheet().pictureId() == p.id())
+                        .isEmpty())
+                .map(p -> LookView.of(p, of(studio, p.id()), words));
+    }
+}

@@ -1,0 +1,87 @@
+package scree.core.sight;
+
+import scree.core.face.Levelling;
+import scree.core.image.Point;
+import scree.core.image.Raster;
+import scree.core.plane.Vec;
+
+/** A face turned upright and scaled to 100 pixels per pupil distance, 380 × 500, the pupils' middle at (190, 230). */
+final class UprightFace {
+    static final double SCALE = 100;
+    static final int WIDTH = 380;
+    static final int HEIGHT = 500;
+    private static final double MIDDLE_X = 190;
+    private static final double MIDDLE_Y = 230;
+
+    private final Raster raster;
+    private final SkinFeatures features;
+    private final Levelling axes;
+
+    private UprightFace(Raster raster, Levelling axes) {
+        this.raster = raster;
+        this.features = SkinFeatures.of(raster);
+        this.axes = axes;
+    }
+
+    /** Draws it from a picture; a large picture is shrunk first, so that no pixel is passed over. */
+    static UprightFace of(Raster picture, Levelling axes) {
+        double scale = axes.unit() / SCALE;
+        Raster source = picture;
+        double ratio = 1;
+        if (scale > 1.5) {
+            int longest = (int) Math.round(Math.max(picture.width(), picture.height()) / scale);
+            source = picture.shrunkTo(longest);
+            ratio = (double) source.width() / picture.width();
+        }
+        int[] rgb = new int[WIDTH * HEIGHT];
+        for (int y = 0; y < HEIGHT; y++) {
+            for (int x = 0; x < WIDTH; x++) {
+                Point p = axes.toPicture(new Vec((x - MIDDLE_X) / SCALE, (y - MIDDLE_Y) / SCALE));
+                rgb[y * WIDTH + x] = between(source, (p.x() + .5) * ratio - .5, (p.y() + .5) * ratio - .5);
+            }
+        }
+        return new UprightFace(new Raster(WIDTH, HEIGHT, rgb), axes);
+    }
+
+    private static int between(Raster r, double x, double y) {
+        int i = (int) Math.floor(x);
+        int j = (int) Math.floor(y);
+        double a = x - i;
+        double b = y - j;
+        int out = 0;
+        for (int c = 0; c < 3; c++) {
+            double v = (r.code(i, j, c) * (1 - a) + r.code(i + 1, j, c) * a) * (1 - b)
+                    + (r.code(i, j + 1, c) * (1 - a) + r.code(i + 1, j + 1, c) * a) * b;
+            out = out << 8 | (int) Math.round(v);
+        }
+        return out;
+    }
+
+    Raster raster() {
+        return raster;
+    }
+
+    SkinFeatures features() {
+        return features;
+    }
+
+    Levelling axes() {
+        return axes;
+    }
+
+    /** Returns the pixel of a levelled place. */
+    static Vec pixel(Vec levelled) {
+        return new Vec(MIDDLE_X + SCALE * levelled.x(), MIDDLE_Y + SCALE * levelled.y());
+    }
+
+    /** Returns the pixel of a place of the picture. */
+    Vec pixelOf(Vec picture) {
+        return pixel(axes.level(picture));
+    }
+
+    /** Returns whether the picture itself reaches as far as a levelled place. */
+    static boolean inside(Raster picture, Levelling axes, Vec levelled) {
+        Point p = axes.toPicture(levelled);
+        return p.x() >= 0 && p.y() >= 0 && p.x() <= picture.width() - 1.0 && p.y() <= picture.height() - 1.0;
+    }
+}
