@@ -2,6 +2,11 @@ package scree.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.util.function.Consumer;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
@@ -10,8 +15,13 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.Select;
+import scree.core.face.FacePoints;
+import scree.core.face.Landmark;
+import scree.core.face.PointKey;
+import scree.core.face.Side;
 import scree.core.image.PictureIntake;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
@@ -204,6 +214,80 @@ class SkinAndLightJourneyIT extends Journeys {
         go("/from-home/abcdefgh");
         assertThat(text("main")).contains("Nothing lies here");
         assertAccessible("closed link");
+    }
+
+    /** Whatever comes in that is no face to be read: a sentence beside the picture, nothing read, and a hand may lay it. */
+    @Test
+    @Order(8)
+    void aPictureThatCannotBeReadIsRefusedBesideItAndAHandMayLayTheFace() throws Exception {
+        BufferedImage good = ImageIO.read(files.resolve("home.jpg").toFile());
+        int w = good.getWidth();
+        int h = good.getHeight();
+        refused(drawn(w, h, g -> g.drawImage(good, 0, 0, w, h, 0, 0, w / 4, h / 6, null)), "No face found");
+        refused(
+                drawn(2 * w, h, g -> {
+                    g.drawImage(good, 0, 0, null);
+                    g.drawImage(good, w, 0, null);
+                }),
+                "More than one face");
+        refused(drawn(w, h, g -> g.drawImage(good, 0, 0, w, h, w, h, 0, 0, null)), "stands on its head");
+        refused(
+                drawn(w, h, g -> {
+                    g.drawImage(good, 0, 0, null);
+                    g.setColor(new Color(0, 0, 0, 200));
+                    g.fillRect(0, 0, w, h);
+                }),
+                "Too dark");
+        assertAccessible("a refused picture");
+        assertNoSidewaysScroll();
+        go("/sittings/" + sitting + "/light");
+        assertThat(text(".refused-look")).contains("Too dark");
+        go("/sittings/" + sitting + "/skin");
+        click(".refused-look a");
+        arrives("/face/taps");
+        var points = Studio.points(Ensemble.all().get(7), w);
+        tap(points, new PointKey(Landmark.PUPIL, Side.RIGHT), w, "other pupil");
+        assertAccessible("taps");
+        tap(points, new PointKey(Landmark.PUPIL, Side.LEFT), w, "lowest edge");
+        tap(points, PointKey.of(Landmark.CHIN), w, null);
+        arrives("/face");
+        await(By.cssSelector("[data-point=CHIN].PLACED"));
+        go("/sittings/" + sitting + "/skin");
+        assertThat(text(".trust")).contains("Provisional");
+    }
+
+    private void tap(FacePoints points, PointKey key, int pictureWidth, String then) {
+        WebElement image = find("input[type=image]");
+        double scale = image.getSize().getWidth() / (double) pictureWidth;
+        new Actions(browser)
+                .moveToElement(
+                        image,
+                        (int) Math.round(points.at(key).at().x() * scale
+                                - image.getSize().getWidth() / 2.0),
+                        (int) Math.round(points.at(key).at().y() * scale
+                                - image.getSize().getHeight() / 2.0))
+                .click()
+                .perform();
+        if (then != null) {
+            until(() -> seen("h1").contains(then));
+        }
+    }
+
+    private static byte[] drawn(int width, int height, Consumer<Graphics2D> by) {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D paper = image.createGraphics();
+        by.accept(paper);
+        paper.dispose();
+        return PictureIntake.encodeJpeg(scree.core.image.Raster.of(image), .92f);
+    }
+
+    private void refused(byte[] picture, String sentence) throws Exception {
+        write("refused.jpg", picture);
+        go("/sittings/" + sitting + "/skin");
+        find("#picture").sendKeys(files.resolve("refused.jpg").toString());
+        patiently(60).until(b -> seen(".refused-look").contains(sentence));
+        assertThat(seen(".trust")).isEmpty();
+        assertThat(browser.findElements(By.cssSelector("[data-zone]"))).isEmpty();
     }
 
     private String makeLink() {

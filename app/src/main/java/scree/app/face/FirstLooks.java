@@ -108,6 +108,20 @@ public class FirstLooks {
         faces.template(me, sitting, right, left, chin);
     }
 
+    /** Returns what to show of the newest picture while no skin is read from it: as {@link #waiting}, and where it has no colour. */
+    public Optional<LookView> colourless(StudioId studio, long sitting, FaceWords words) {
+        return waiting(studio, sitting, words)
+                .or(() -> faces.picture(studio, sitting)
+                        .flatMap(p -> of(studio, p.id())
+                                .filter(l -> l.says(SightCode.NO_COLOUR))
+                                .map(l -> LookView.of(p, Optional.of(l), words))));
+    }
+
+    /** Returns sentences on what is asked and noted of a picture from which is read. */
+    public List<String> asked(StudioId studio, long picture, FaceWords words) {
+        return of(studio, picture).map(l -> LookView.asked(l, words)).orElse(List.of());
+    }
+
     /** Returns what to show of the newest picture while nothing is read from it; empty when it is read, or there is none. */
     public Optional<LookView> waiting(StudioId studio, long sitting, FaceWords words) {
         return faces.picture(studio, sitting)

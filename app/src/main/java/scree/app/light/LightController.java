@@ -76,7 +76,7 @@ class LightController {
         model.addAttribute("rooms", PracticeCamera.Room.values());
         model.addAttribute("meter", meters.lightSetUp());
         model.addAttribute("events", Sitting.EventLight.values());
-        LookView look = looks.waiting(me.studio(), id, faceWords).orElse(null);
+        LookView look = looks.colourless(me.studio(), id, faceWords).orElse(null);
         model.addAttribute("sittingId", id);
         model.addAttribute("look", look);
         TakenReading taken = look != null ? null : readings.of(me.studio(), id).orElse(null);

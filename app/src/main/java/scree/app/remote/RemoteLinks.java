@@ -179,7 +179,7 @@ public class RemoteLinks implements Upkeep.Task {
         if (look.stops()) {
             return new Checked(version, null, look.said());
         }
-        Readings.Look read = readings.look(studio, ready, look.points());
+        Readings.Look read = readings.look(studio, ready, look);
         List<Reason> about = new ArrayList<>(look.said());
         about.addAll(SentPicture.check(ready.raster(), look.points(), read.skin()));
         return new Checked(version, read.light(), about);

@@ -16,6 +16,8 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.card.Cards;
 import scree.app.face.Faces;
+import scree.app.face.FirstLook;
+import scree.app.face.FirstLooks;
 import scree.app.face.TakenFace;
 import scree.app.memory.Memories;
 import scree.app.meter.Meters;
@@ -27,6 +29,7 @@ import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.face.FacePoints;
+import scree.core.image.Bare;
 import scree.core.image.Calibration;
 import scree.core.image.CameraProfile;
 import scree.core.image.CardFinder;
@@ -37,6 +40,8 @@ import scree.core.image.PrintedCard;
 import scree.core.image.Raster;
 import scree.core.light.LightJudge;
 import scree.core.light.LightVerdict;
+import scree.core.sight.FaceSkin;
+import scree.core.sight.SightCode;
 import scree.core.skin.Answer;
 import scree.core.skin.Features;
 import scree.core.skin.SkinReader;
@@ -63,6 +68,7 @@ public class Readings {
     private final Pictures pictures;
     private final Sittings sittings;
     private final Faces faces;
+    private final FirstLooks looks;
     private final Meters meters;
     private final Cards cards;
     private final JsonMapper json;
@@ -77,6 +83,7 @@ public class Readings {
             Pictures pictures,
             Sittings sittings,
             Faces faces,
+            FirstLooks looks,
             Meters meters,
             Cards cards,
             JsonMapper json,
@@ -90,6 +97,7 @@ public class Readings {
         this.pictures = pictures;
         this.sittings = sittings;
         this.faces = faces;
+        this.looks = looks;
         this.meters = meters;
         this.cards = cards;
         this.json = json;
@@ -164,7 +172,10 @@ public class Readings {
         boolean known = of(laid.studio(), laid.sitting())
                 .filter(r -> r.pictureId() == laid.picture() && r.face().laidOn() != null)
                 .isPresent();
-        if (!known) {
+        boolean grey = looks.of(laid.studio(), laid.picture())
+                .filter(l -> l.says(SightCode.NO_COLOUR))
+                .isPresent();
+        if (!known && !grey) {
             faces.of(laid.studio(), laid.sitting()).ifPresent(face -> readOn(laid.studio(), laid.sitting(), face));
         }
     }
@@ -176,7 +187,8 @@ public class Readings {
         Optional<String> camera = pictures.camera(studio, picture);
         FaceState face = FaceState.on(points.points(), points.seq());
         CardSighting card = card(studio, picture);
-        SkinScene scene = scene(studio, face, Features.of(points.points()), camera);
+        SkinScene scene = scene(studio, face, Features.of(points.points()), camera)
+                .where(bare(studio, picture, raster, points.points()));
         SkinReading read = SkinReader.read(raster, card, scene);
         Optional<CameraProfile> phone = phone(raster, card, scene.print(), read);
         transaction.executeWithoutResult(status -> {
@@ -194,10 +206,12 @@ public class Readings {
     }
 
     /** Reads a picture that is not kept, on the points that were found in it. */
-    public Look look(StudioId studio, Pictures.Ready ready, FacePoints points) {
+    public Look look(StudioId studio, Pictures.Ready ready, FirstLooks.Checked found) {
         Raster raster = ready.raster();
-        SkinScene scene =
-                scene(studio, FaceState.on(points, 0), Features.of(points), Optional.ofNullable(ready.camera()));
+        FacePoints points = found.points();
+        SkinScene scene = scene(
+                        studio, FaceState.on(points, 0), Features.of(points), Optional.ofNullable(ready.camera()))
+                .where(FaceSkin.of(raster, found.mesh(), points));
         SkinReading read = SkinReader.read(raster, CardFinder.find(raster), scene);
         return new Look(read, LightJudge.judge(read.light(), null));
     }
@@ -235,7 +249,8 @@ public class Readings {
     private boolean relaid(StudioId studio, TakenReading now, FaceState face) {
         long picture = now.pictureId();
         Raster raster = pictures.raster(studio, picture);
-        SkinScene scene = scene(studio, face, features(studio, now, face), pictures.camera(studio, picture));
+        SkinScene scene = scene(studio, face, features(studio, now, face), pictures.camera(studio, picture))
+                .where(bare(studio, now, raster));
         SkinReading read = SkinReader.read(raster, card(studio, picture), scene);
         return Boolean.TRUE.equals(transaction.execute(status -> {
             Long id = mapper.change(studio, row(now.sittingId(), picture, face, scene, read), now.version());
@@ -294,7 +309,8 @@ public class Readings {
         var layer = LeftOut.layer(
                 raster,
                 scene.outlines().stream().map(o -> o.polygon(scene.face())).toList(),
-                scene.without());
+                scene.without(),
+                bare(studio, now, raster));
         return Pictures.png(layer);
     }
 
@@ -355,6 +371,20 @@ public class Readings {
         if (!spots.isEmpty()) {
             mapper.addSpots(studio, spots);
         }
+    }
+
+    /** Bare skin is told where the browser found the face; where a hand laid the points, all of a zone counts. */
+    private Bare bare(StudioId studio, long picture, Raster raster, FacePoints points) {
+        return looks.of(studio, picture)
+                .map(FirstLook::mesh)
+                .map(mesh -> (Bare) FaceSkin.of(raster, mesh, points))
+                .orElse(Bare.EVERYWHERE);
+    }
+
+    private Bare bare(StudioId studio, TakenReading now, Raster raster) {
+        return points(studio, now)
+                .map(f -> bare(studio, now.pictureId(), raster, f.points()))
+                .orElse(Bare.EVERYWHERE);
     }
 
     private List<List<Point>> features(StudioId studio, TakenReading now, FaceState face) {

@@ -100,10 +100,13 @@ class SkinController {
     /** Deletes the picture that the reading rests on, and the reading with it; both can be brought back for thirty days. */
     @PostMapping("/picture/delete")
     String deletePicture(@CurrentMember Member me, @PathVariable long id, RedirectAttributes next) {
-        TakenReading now = readings.of(me.studio(), id).orElseThrow(() -> new NotHere("reading"));
-        pictures.delete(me.studio(), now.pictureId());
+        long shown = looks.colourless(me.studio(), id, faceWords)
+                .map(look -> look.picture().id())
+                .or(() -> readings.of(me.studio(), id).map(TakenReading::pictureId))
+                .orElseThrow(() -> new NotHere("picture"));
+        pictures.delete(me.studio(), shown);
         String name = sittings.get(me.studio(), id).clientName();
-        next.addFlashAttribute("gone", new Gone(pictures.kind(), now.pictureId(), name));
+        next.addFlashAttribute("gone", new Gone(pictures.kind(), shown, name));
         return "redirect:/sittings/" + id + "/skin";
     }
 
@@ -285,7 +288,7 @@ class SkinController {
     private void fill(Member me, long id, Model model) {
         model.addAttribute("sittingId", id);
         model.addAttribute("camera", camera.isPresent());
-        Optional<LookView> look = looks.waiting(me.studio(), id, faceWords);
+        Optional<LookView> look = looks.colourless(me.studio(), id, faceWords);
         if (look.isPresent()) { // nothing is shown of a picture in which no face is known
             model.addAttribute("look", look.get());
             return;
@@ -294,6 +297,7 @@ class SkinController {
         if (taken == null) {
             return;
         }
+        model.addAttribute("asked", looks.asked(me.studio(), taken.pictureId(), faceWords));
         boolean pointsMoved = readings.pointsMoved(me.studio(), taken);
         model.addAttribute("follows", pointsMoved && !taken.kept()); // what was kept is not changed without being asked
         SkinView view = SkinView.of(

@@ -14,10 +14,10 @@ public final class LeftOut {
     private LeftOut() {}
 
     /** Returns the layer at the picture's size: shine white, shadow and hair hatched one way, clipped the other, features grey. */
-    public static BufferedImage layer(Raster picture, List<List<Point>> zones, List<List<Point>> features) {
+    public static BufferedImage layer(Raster picture, List<List<Point>> zones, List<List<Point>> features, Bare bare) {
         BufferedImage layer = new BufferedImage(picture.width(), picture.height(), BufferedImage.TYPE_INT_ARGB);
         for (List<Point> zone : zones) {
-            SortedPixels pixels = SortedPixels.in(picture, zone, features, Integer.MAX_VALUE);
+            SortedPixels pixels = SortedPixels.in(picture, zone, features, bare, Integer.MAX_VALUE);
             for (int i = 0; i < pixels.at().length; i++) {
                 int x = pixels.at()[i] % picture.width();
                 int y = pixels.at()[i] / picture.width();

@@ -29,14 +29,14 @@ record SortedPixels(int[] at, byte[] kind) {
         SHADOW,
         /** Clipped or nearly black. */
         CLIPPED,
-        /** Lips, brows, eyes or nostrils. */
+        /** Lips, brows, eyes or nostrils, and whatever else is no bare skin. */
         FEATURE;
 
         private static final Kind[] ALL = values();
     }
 
-    /** Sorts a polygon's pixels, thinned to {@code most}; features are outlines that never count. */
-    static SortedPixels in(Raster picture, List<Point> polygon, List<List<Point>> features, int most) {
+    /** Sorts a polygon's pixels, thinned to {@code most}; features are outlines that never count, nor does what is not bare. */
+    static SortedPixels in(Raster picture, List<Point> polygon, List<List<Point>> features, Bare bare, int most) {
         int[] at = PolygonPixels.in(picture, polygon, most);
         byte[] kind = new byte[at.length];
         int[] lumas = new int[at.length];
@@ -45,7 +45,9 @@ record SortedPixels(int[] at, byte[] kind) {
         for (int i = 0; i < at.length; i++) {
             int p = picture.rgb()[at[i]];
             int high = Math.max(p >> 16 & 0xff, Math.max(p >> 8 & 0xff, p & 0xff));
-            if (without != null && without.contains(at[i] % picture.width(), at[i] / picture.width())) {
+            int x = at[i] % picture.width();
+            int y = at[i] / picture.width();
+            if (without != null && without.contains(x, y) || !bare.at(x, y)) {
                 kind[i] = (byte) Kind.FEATURE.ordinal();
             } else if (high > BRIGHTEST || high < DARKEST) {
                 kind[i] = (byte) Kind.CLIPPED.ordinal();

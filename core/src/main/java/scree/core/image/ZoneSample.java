@@ -11,7 +11,7 @@ import java.util.List;
  * @param shine pixels left out as much lighter and paler than the rest
  * @param shadow pixels left out as much darker: hair, lashes, folds
  * @param clipped pixels left out as clipped or nearly black
- * @param feature pixels left out as lips, brows, eyes or nostrils
+ * @param feature pixels left out as lips, brows, eyes, nostrils, or no bare skin
  */
 public record ZoneSample(double[] code, double spread, int used, int shine, int shadow, int clipped, int feature) {
     /** Enough for a mean to 0.001; larger zones are sampled evenly. */
@@ -34,7 +34,12 @@ public record ZoneSample(double[] code, double spread, int used, int shine, int 
 
     /** Samples a polygon without the parts of it that lie in one of the features. */
     public static ZoneSample of(Raster picture, List<Point> polygon, List<List<Point>> features) {
-        SortedPixels pixels = SortedPixels.in(picture, polygon, features, MOST_PIXELS);
+        return of(picture, polygon, features, Bare.EVERYWHERE);
+    }
+
+    /** Samples what is bare skin of a polygon, without the parts of it that lie in one of the features. */
+    public static ZoneSample of(Raster picture, List<Point> polygon, List<List<Point>> features, Bare bare) {
+        SortedPixels pixels = SortedPixels.in(picture, polygon, features, bare, MOST_PIXELS);
         int[] counts = new int[SortedPixels.Kind.values().length];
         double[] sum = new double[3];
         double lumas = 0;

@@ -27,8 +27,8 @@ import scree.core.skin.SkinReading.WhyUnread;
 
 /** Reads the skin of a face in a picture: calibrates on the card that was found, then takes robust means over the zones. */
 public final class SkinReader {
-    /** Under this share of kept pixels a zone says too little. House choice. */
-    private static final double LEAST_KEPT = 0.45;
+    /** Under this share of kept pixels a zone says too little. Derived on photographs, where what is left is skin. */
+    private static final double LEAST_KEPT = 0.35;
 
     private static final int LEAST_PIXELS = 60;
     private static final int LEAST_SPOT_PIXELS = 12;
@@ -132,7 +132,10 @@ public final class SkinReader {
     private static List<Sampled> sample(Raster picture, SkinScene scene) {
         List<List<Point>> without = scene.without();
         return scene.outlines().stream()
-                .map(o -> new Sampled(o.zone(), o.side(), ZoneSample.of(picture, o.polygon(scene.face()), without)))
+                .map(o -> new Sampled(
+                        o.zone(),
+                        o.side(),
+                        ZoneSample.of(picture, o.polygon(scene.face()), without, scene.bareOf(o.zone()))))
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package scree.core.skin;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import scree.core.image.Bare;
 import scree.core.image.CameraProfile;
 import scree.core.image.Point;
 import scree.core.image.PrintedCard;
@@ -14,6 +15,7 @@ import scree.core.image.PrintedCard;
  * @param features outlines in pixels of what is no skin
  * @param print what is known of the card
  * @param phone what the same phone taught in daylight with the colour card
+ * @param bare which pixels of the face are bare skin
  */
 public record SkinScene(
         FaceFrame face,
@@ -21,7 +23,19 @@ public record SkinScene(
         List<FreeSpot> spots,
         List<List<Point>> features,
         PrintedCard print,
-        Optional<CameraProfile> phone) {
+        Optional<CameraProfile> phone,
+        Bare bare) {
+    /** A scene of which it is not known where skin is bare. */
+    public SkinScene(
+            FaceFrame face,
+            List<ZoneOutline> outlines,
+            List<FreeSpot> spots,
+            List<List<Point>> features,
+            PrintedCard print,
+            Optional<CameraProfile> phone) {
+        this(face, outlines, spots, features, print, phone, Bare.EVERYWHERE);
+    }
+
     public SkinScene {
         outlines = List.copyOf(outlines);
         spots = List.copyOf(spots);
@@ -31,6 +45,16 @@ public record SkinScene(
     /** Returns a scene with the card as designed and nothing else known. */
     public static SkinScene of(FaceFrame face, List<ZoneOutline> outlines) {
         return new SkinScene(face, outlines, List.of(), Features.of(face), PrintedCard.design(), Optional.empty());
+    }
+
+    /** Returns which pixels of a zone are bare skin; below the face the cheeks' colour says nothing. */
+    Bare bareOf(Zone zone) {
+        return zone == Zone.NECK || zone == Zone.CHEST ? Bare.EVERYWHERE : bare;
+    }
+
+    /** Returns the same scene where it is known which pixels of the face are bare skin. */
+    public SkinScene where(Bare skin) {
+        return new SkinScene(face, outlines, spots, features, print, phone, skin);
     }
 
     /** Returns everything that is left out of a zone's mean: features and spots. */

@@ -35,7 +35,7 @@ class PixelsTest {
     }
 
     private static SortedPixels sorted(Raster picture, List<List<Point>> features) {
-        return SortedPixels.in(picture, box(-1, -1, SIDE, SIDE), features, Integer.MAX_VALUE);
+        return SortedPixels.in(picture, box(-1, -1, SIDE, SIDE), features, Bare.EVERYWHERE, Integer.MAX_VALUE);
     }
 
     // ---- inside ----

@@ -40,7 +40,7 @@ class ZoneSampleTest {
         ZoneSample sample = ZoneSample.of(skin, WHOLE, List.of(lips));
         assertThat(sample.feature()).isBetween(100, 600);
         assertThat(sample.code()[1] * 255).isCloseTo(160, within(0.8));
-        var layer = LeftOut.layer(skin, List.of(WHOLE), List.of(lips));
+        var layer = LeftOut.layer(skin, List.of(WHOLE), List.of(lips), Bare.EVERYWHERE);
         assertThat(layer.getRGB(50, 50) >>> 24).as("opaque over the lips").isGreaterThan(100);
         assertThat(layer.getRGB(10, 10)).as("nothing over skin that counts").isZero();
     }

@@ -15,6 +15,7 @@ import scree.core.mesh.HeadMesh;
 import scree.core.plane.Vec;
 import scree.core.reason.Reason;
 import scree.core.sight.EdgeFit;
+import scree.core.sight.FaceSkin;
 import scree.core.sight.PictureCheck;
 import scree.core.sight.SightCode;
 
@@ -153,5 +154,37 @@ class PictureCheckTest {
         assertThat(seen).isGreaterThan(8);
         assertThat(far).isEmpty();
         assertThat(sum / seen).isLessThan(.03);
+    }
+
+    /** Hair, lips and the wall are no skin, however a zone lies over them; cheeks, nose and chin are. */
+    @Test
+    void onlyBareSkinInsideTheEdgeCounts() {
+        for (int sitter : new int[] {0, 6, 11}) {
+            Portrait portrait = seated(sitter);
+            LevelledFace face = LevelledFace.of(portrait.facePoints());
+            FaceSkin skin = FaceSkin.of(shot(portrait), mesh(portrait.facePoints(), 0), portrait.facePoints());
+            String who = Ensemble.all().get(sitter).name();
+            for (Vec on : List.of(new Vec(-.6, .5), new Vec(.6, .5), new Vec(0, .3), new Vec(0, 1.6))) {
+                assertThat(share(skin, face, on)).as(who + on).isGreaterThan(.9);
+            }
+            for (Vec off : List.of(new Vec(-1.7, -1.2), new Vec(1.5, .2), new Vec(0, -1.7))) {
+                assertThat(share(skin, face, off)).as(who + off).isZero();
+            }
+        }
+    }
+
+    /** Share of skin within a twentieth of a pupil distance. */
+    private static double share(FaceSkin skin, LevelledFace face, Vec at) {
+        var p = face.toPicture(at);
+        int reach = (int) Math.max(1, face.unit() / 20);
+        int bare = 0;
+        int all = 0;
+        for (int y = (int) p.y() - reach; y <= p.y() + reach; y++) {
+            for (int x = (int) p.x() - reach; x <= p.x() + reach; x++) {
+                all++;
+                bare += skin.at(x, y) ? 1 : 0;
+            }
+        }
+        return (double) bare / all;
     }
 }
