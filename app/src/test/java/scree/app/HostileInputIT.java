@@ -11,9 +11,11 @@ import java.lang.reflect.RecordComponent;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
@@ -120,8 +122,8 @@ class HostileInputIT {
         token = links.make(me, client);
     }
 
-    /** One field of a route: its name, and what it holds. */
-    private record Field(String name, Class<?> type) {}
+    /** One field of a route: its name, what it holds, and the form that it belongs to or null. */
+    private record Field(String name, Class<?> type, Class<?> form) {}
 
     /** One route with all its fields. */
     private record Route(HttpMethod verb, String path, List<Field> fields, String file) {}
@@ -130,11 +132,14 @@ class HostileInputIT {
     void noFieldOfAnyRouteMakesScreeFallOrHang() throws Exception {
         List<String> fell = new ArrayList<>();
         int asked = 0;
+        Set<Field> attacked = new HashSet<>();
         for (Route route : all()) {
             Map<Class<?>, Integer> alike = new HashMap<>();
             for (Field field : route.fields()) {
                 int before = alike.merge(field.type(), 1, Integer::sum) - 1;
-                for (String nasty : some(nasties(field.type()), before)) {
+                boolean known = field.form() != null && !attacked.add(field);
+                List<String> nasties = some(nasties(field.type()), before);
+                for (String nasty : known ? nasties.subList(0, 1) : nasties) { // a form is read alike on every route
                     asked++;
                     Map<String, String> sent = usual(route);
                     sent.put(field.name(), nasty);
@@ -144,7 +149,7 @@ class HostileInputIT {
             }
         }
         assertThat(fell).isEmpty();
-        assertThat(asked).isGreaterThan(1500);
+        assertThat(asked).isGreaterThan(1200);
         theSittingStillOpens();
     }
 
@@ -216,12 +221,12 @@ class HostileInputIT {
                     file = one == null || one.value().isEmpty() ? p.getName() : one.value();
                 } else if (one != null) {
                     String name = one.name().isEmpty() ? one.value() : one.name();
-                    fields.add(new Field(name.isEmpty() ? p.getName() : name, p.getType()));
+                    fields.add(new Field(name.isEmpty() ? p.getName() : name, p.getType(), null));
                 } else if (p.getType().isRecord()
                         && !p.isAnnotationPresent(PathVariable.class)
                         && p.getType() != Member.class) {
                     for (RecordComponent c : p.getType().getRecordComponents()) {
-                        fields.add(new Field(c.getName(), c.getType()));
+                        fields.add(new Field(c.getName(), c.getType(), p.getType()));
                     }
                 } else if (p.isAnnotationPresent(ModelAttribute.class) && p.getType() != Model.class) {
                     for (var setter : p.getType().getMethods()) {
@@ -229,7 +234,8 @@ class HostileInputIT {
                             String name = setter.getName().substring(3);
                             fields.add(new Field(
                                     Character.toLowerCase(name.charAt(0)) + name.substring(1),
-                                    setter.getParameterTypes()[0]));
+                                    setter.getParameterTypes()[0],
+                                    p.getType()));
                         }
                     }
                 }

@@ -200,7 +200,7 @@ final class FaceAccuracy {
 
     private static final List<Spoilt> SPOILT = List.of(
             new Spoilt("dark", r -> lit(r, .06, .06, .06), Set.of(SightCode.TOO_DARK, SightCode.NO_FACE)),
-            new Spoilt("burnt", r -> lit(r, 5, 5, 5), Set.of(SightCode.BURNT, SightCode.NO_FACE)),
+            new Spoilt("burnt", r -> lit(r, 10, 10, 10), Set.of(SightCode.BURNT, SightCode.NO_FACE)),
             new Spoilt("blurred", FaceAccuracy::blurred, Set.of(SightCode.BLURRED, SightCode.NO_FACE)),
             new Spoilt("grey", FaceAccuracy::grey, Set.of(SightCode.NO_COLOUR)),
             new Spoilt("blue", r -> lit(r, .4, .6, 1.9), Set.of(SightCode.TINTED)),
@@ -248,8 +248,12 @@ final class FaceAccuracy {
 
     private static final int REFUSED = 12;
 
+    private static int shown;
+
+    /** Each picture has a name of its own: a browser remembers what it saw under one. */
     private static List<SightCode> said(BrowserGuess browser, Raster picture) {
-        return PictureCheck.of(browser.find("p.jpg", PictureIntake.encodeJpeg(picture, .92f)), picture, false).stream()
+        FaceSearch search = browser.find("shown-" + shown++ + ".jpg", PictureIntake.encodeJpeg(picture, .92f));
+        return PictureCheck.of(search, picture, false).stream()
                 .map(r -> (SightCode) r.code())
                 .toList();
     }
