@@ -2,7 +2,9 @@ package scree.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
@@ -18,7 +20,10 @@ import scree.app.card.Cards;
 import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.face.FaceSheet;
+import scree.app.face.FaceWords;
 import scree.app.face.Faces;
+import scree.app.face.FirstLook;
+import scree.app.face.FirstLooks;
 import scree.app.picture.Picture;
 import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
@@ -29,12 +34,16 @@ import scree.app.skin.Touches;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
 import scree.core.colour.Lab;
+import scree.core.face.HeadTurn;
 import scree.core.face.Landmark;
 import scree.core.face.PointKey;
 import scree.core.face.Side;
 import scree.core.image.CardLayout;
 import scree.core.image.PictureIntake;
+import scree.core.image.Point;
+import scree.core.image.Raster;
 import scree.core.light.LightVerdict;
+import scree.core.sight.SightCode;
 import scree.core.skin.Answer;
 import scree.core.skin.Region;
 import scree.core.skin.SkinFinding;
@@ -51,6 +60,7 @@ import scree.standins.camera.Lighting;
 import scree.standins.camera.Portrait;
 import scree.standins.camera.Shot;
 import scree.standins.camera.Sitter;
+import scree.standins.camera.StandInSearch;
 import scree.standins.camera.Studio;
 
 /** Light, zones on points, witnesses, touch, phones and prints in the real database, and whose they are. */
@@ -77,6 +87,12 @@ class SkinAndLightIT {
 
     @Autowired
     private Faces faces;
+
+    @Autowired
+    private FirstLooks looks;
+
+    @Autowired
+    private FaceWords words;
 
     @Autowired
     private Cards cards;
@@ -124,6 +140,64 @@ class SkinAndLightIT {
         readings.take(mine.studio(), id, Upload.of(shot(Shot.withCard(2), 5600)));
         assertThat(readings.pointsMoved(mine.studio(), read(id)))
                 .as("the points lie on the former picture")
+                .isFalse();
+    }
+
+    /** A picture without colour keeps the face's points and tells no skin; one with colour after it tells both, and nobody else's studio. */
+    @Test
+    void aGreyPictureKeepsItsPointsAndReadsNoSkin() {
+        long id = sitting();
+        BufferedImage grey = new BufferedImage(WIDTH, WIDTH * 5 / 4, BufferedImage.TYPE_BYTE_GRAY);
+        grey.getGraphics()
+                .drawImage(
+                        portrait.shoot(Camera.quiet(2), Lamp.daylight(5600), Shot.withCard(1))
+                                .toImage(),
+                        0,
+                        0,
+                        null);
+        readings.take(mine.studio(), id, Upload.of(PictureIntake.encodeJpeg(Raster.of(grey), .93f)));
+        FirstLook look = looks.take(mine, id, StandInSearch.of(portrait.facePoints(), 0));
+        assertThat(look.says(SightCode.NO_COLOUR)).isTrue();
+        assertThat(faces.of(mine.studio(), id)).isPresent();
+        assertThat(readings.of(mine.studio(), id)).isEmpty();
+        assertThat(looks.waiting(mine.studio(), id, words)).isEmpty();
+        assertThat(looks.colourless(mine.studio(), id, words).orElseThrow().said())
+                .singleElement()
+                .asString()
+                .contains("no colour");
+        assertThat(looks.of(theirs.studio(), look.pictureId())).isEmpty();
+        readings.take(mine.studio(), id, Upload.of(shot(Shot.withCard(1), 5600)));
+        FirstLook coloured = looks.take(mine, id, StandInSearch.of(portrait.facePoints(), 0));
+        assertThat(coloured.said()).isEmpty();
+        assertThat(read(id).pictureId()).isEqualTo(coloured.pictureId());
+        assertThat(looks.colourless(mine.studio(), id, words)).isEmpty();
+        assertThat(looks.asked(mine.studio(), coloured.pictureId(), words)).isEmpty();
+    }
+
+    /** How the head is turned stays with the points, through the store and through every move. */
+    @Test
+    void theTurnOfTheHeadIsKeptWithItsPoints() {
+        long id = sitting();
+        readings.take(mine.studio(), id, Upload.of(shot(Shot.withCard(1), 5600)));
+        looks.take(mine, id, StandInSearch.of(portrait.facePoints(), 4));
+        HeadTurn turn = faces.of(mine.studio(), id).orElseThrow().points().turn();
+        assertThat(turn.yawDegrees()).isCloseTo(4, within(.3));
+        faces.move(mine, id, PointKey.of(Landmark.CHIN), 0, 6, false);
+        assertThat(faces.of(mine.studio(), id).orElseThrow().points().turn()).isEqualTo(turn);
+        Point right = portrait.facePoints()
+                .at(new PointKey(Landmark.PUPIL, Side.RIGHT))
+                .at();
+        Point left = portrait.facePoints()
+                .at(new PointKey(Landmark.PUPIL, Side.LEFT))
+                .at();
+        faces.template(
+                mine,
+                id,
+                right,
+                left,
+                portrait.facePoints().at(PointKey.of(Landmark.CHIN)).at());
+        assertThat(faces.of(mine.studio(), id).orElseThrow().points().turn().known())
+                .as("a hand knows nothing of it")
                 .isFalse();
     }
 

@@ -121,7 +121,7 @@ class FaceController {
             if (all.size() < TAPS) {
                 return taps(me, id, all, model);
             }
-            looks.byHand(me, id, all.get(0), all.get(1), all.get(2));
+            faces.template(me, id, all.get(0), all.get(1), all.get(2));
             return "redirect:/sittings/" + id + "/face";
         } catch (PointsRefused refused) {
             model.addAttribute("refused", words.say("points." + refused.why()));
@@ -157,7 +157,7 @@ class FaceController {
             if (p.size() != 3) {
                 throw new PointsRefused(PointsRefused.Why.NO_FACE);
             }
-            looks.byHand(me, id, p.get(0), p.get(1), p.get(2));
+            faces.template(me, id, p.get(0), p.get(1), p.get(2));
         });
     }
 

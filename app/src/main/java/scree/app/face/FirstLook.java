@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import scree.core.mesh.HeadMesh;
 import scree.core.reason.Reason;
-import scree.core.reason.Severity;
 import scree.core.sight.PictureCheck;
 import scree.core.sight.SightCode;
 
@@ -24,7 +23,7 @@ public record FirstLook(long pictureId, HeadMesh mesh, List<Reason> said) {
         return said.stream().anyMatch(PictureCheck::stops);
     }
 
-    /** Returns whether colours of the skin may be told. */
+    /** Returns whether this was said of it. */
     public boolean says(SightCode code) {
         return said.stream().anyMatch(r -> r.code() == code);
     }
@@ -50,10 +49,5 @@ public record FirstLook(long pictureId, HeadMesh mesh, List<Reason> said) {
             said.add(PictureCheck.reason(SightCode.valueOf(parts[0]), args));
         }
         return new FirstLook(row.pictureId(), row.mesh() == null ? null : HeadMesh.parse(row.mesh()), said);
-    }
-
-    /** Returns whether a reason is to be shown as a caution. */
-    static boolean serious(Reason r) {
-        return r.severity() == Severity.CAUTION;
     }
 }

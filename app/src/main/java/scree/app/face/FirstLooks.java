@@ -17,7 +17,6 @@ import scree.core.face.PointsRefused;
 import scree.core.image.CardFinder;
 import scree.core.image.CardLayout;
 import scree.core.image.CardSighting;
-import scree.core.image.Point;
 import scree.core.image.Raster;
 import scree.core.mesh.FaceSearch;
 import scree.core.mesh.HeadMesh;
@@ -97,15 +96,6 @@ public class FirstLooks {
             faces.take(me, sitting, checked.points(), FaceSheet.Found.MESH);
         }
         return look;
-    }
-
-    /**
-     * Lays the points of the newest picture by three taps; what was said of it stays said.
-     *
-     * @throws PointsRefused when they cannot be two pupils and a chin
-     */
-    public void byHand(Member me, long sitting, Point right, Point left, Point chin) {
-        faces.template(me, sitting, right, left, chin);
     }
 
     /** Returns what to show of the newest picture while no skin is read from it: as {@link #waiting}, and where it has no colour. */

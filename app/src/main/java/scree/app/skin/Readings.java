@@ -14,9 +14,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
-import scree.app.card.Cards;
 import scree.app.face.Faces;
-import scree.app.face.FirstLook;
 import scree.app.face.FirstLooks;
 import scree.app.face.TakenFace;
 import scree.app.memory.Memories;
@@ -29,21 +27,16 @@ import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.face.FacePoints;
-import scree.core.image.Bare;
 import scree.core.image.Calibration;
 import scree.core.image.CameraProfile;
 import scree.core.image.CardFinder;
 import scree.core.image.CardSighting;
 import scree.core.image.LeftOut;
-import scree.core.image.Point;
-import scree.core.image.PrintedCard;
 import scree.core.image.Raster;
 import scree.core.light.LightJudge;
 import scree.core.light.LightVerdict;
-import scree.core.sight.FaceSkin;
 import scree.core.sight.SightCode;
 import scree.core.skin.Answer;
-import scree.core.skin.Features;
 import scree.core.skin.SkinReader;
 import scree.core.skin.SkinReading;
 import scree.core.skin.SkinScene;
@@ -70,7 +63,7 @@ public class Readings {
     private final Faces faces;
     private final FirstLooks looks;
     private final Meters meters;
-    private final Cards cards;
+    private final SkinScenes scenes;
     private final JsonMapper json;
     private final TransactionTemplate transaction;
     private final Cache<Long, CardSighting> sightings;
@@ -85,7 +78,7 @@ public class Readings {
             Faces faces,
             FirstLooks looks,
             Meters meters,
-            Cards cards,
+            SkinScenes scenes,
             JsonMapper json,
             TransactionTemplate transaction,
             Memories memories) {
@@ -99,7 +92,7 @@ public class Readings {
         this.faces = faces;
         this.looks = looks;
         this.meters = meters;
-        this.cards = cards;
+        this.scenes = scenes;
         this.json = json;
     }
 
@@ -184,13 +177,11 @@ public class Readings {
     private void readOn(StudioId studio, long sitting, TakenFace points) {
         long picture = points.sheet().pictureId();
         Raster raster = pictures.raster(studio, picture);
-        Optional<String> camera = pictures.camera(studio, picture);
         FaceState face = FaceState.on(points.points(), points.seq());
         CardSighting card = card(studio, picture);
-        SkinScene scene = scene(studio, face, Features.of(points.points()), camera)
-                .where(bare(studio, picture, raster, points.points()));
+        SkinScene scene = scenes.stored(studio, picture, raster, face, points.points());
         SkinReading read = SkinReader.read(raster, card, scene);
-        Optional<CameraProfile> phone = phone(raster, card, scene.print(), read);
+        Optional<CameraProfile> phone = SkinScenes.learned(raster, card, scene, read);
         transaction.executeWithoutResult(status -> {
             sittings.hold(studio, sitting);
             ReadingRow before = mapper.ofSitting(studio, sitting);
@@ -201,18 +192,14 @@ public class Readings {
             if (id != null) { // else a newer picture was read meanwhile
                 store(studio, id, read);
             }
-            camera.ifPresent(c -> phone.ifPresent(p -> skin.putPhone(studio, c, json.writeValueAsString(p.map()))));
+            phone.ifPresent(p -> pictures.camera(studio, picture).ifPresent(c -> scenes.remember(studio, c, p)));
         });
     }
 
     /** Reads a picture that is not kept, on the points that were found in it. */
     public Look look(StudioId studio, Pictures.Ready ready, FirstLooks.Checked found) {
         Raster raster = ready.raster();
-        FacePoints points = found.points();
-        SkinScene scene = scene(
-                        studio, FaceState.on(points, 0), Features.of(points), Optional.ofNullable(ready.camera()))
-                .where(FaceSkin.of(raster, found.mesh(), points));
-        SkinReading read = SkinReader.read(raster, CardFinder.find(raster), scene);
+        SkinReading read = SkinReader.read(raster, CardFinder.find(raster), scenes.unkept(studio, ready, found));
         return new Look(read, LightJudge.judge(read.light(), null));
     }
 
@@ -249,8 +236,7 @@ public class Readings {
     private boolean relaid(StudioId studio, TakenReading now, FaceState face) {
         long picture = now.pictureId();
         Raster raster = pictures.raster(studio, picture);
-        SkinScene scene = scene(studio, face, features(studio, now, face), pictures.camera(studio, picture))
-                .where(bare(studio, now, raster));
+        SkinScene scene = scene(studio, now, raster, face);
         SkinReading read = SkinReader.read(raster, card(studio, picture), scene);
         return Boolean.TRUE.equals(transaction.execute(status -> {
             Long id = mapper.change(studio, row(now.sittingId(), picture, face, scene, read), now.version());
@@ -304,13 +290,12 @@ public class Readings {
     public byte[] leftOut(StudioId studio, long sitting) {
         TakenReading now = need(studio, sitting);
         Raster raster = pictures.raster(studio, now.pictureId());
-        SkinScene scene =
-                scene(studio, now.face(), features(studio, now, now.face()), pictures.camera(studio, now.pictureId()));
+        SkinScene scene = scene(studio, now, raster, now.face());
         var layer = LeftOut.layer(
                 raster,
                 scene.outlines().stream().map(o -> o.polygon(scene.face())).toList(),
                 scene.without(),
-                bare(studio, now, raster));
+                scene.bare());
         return Pictures.png(layer);
     }
 
@@ -373,40 +358,9 @@ public class Readings {
         }
     }
 
-    /** Bare skin is told where the browser found the face; where a hand laid the points, all of a zone counts. */
-    private Bare bare(StudioId studio, long picture, Raster raster, FacePoints points) {
-        return looks.of(studio, picture)
-                .map(FirstLook::mesh)
-                .map(mesh -> (Bare) FaceSkin.of(raster, mesh, points))
-                .orElse(Bare.EVERYWHERE);
-    }
-
-    private Bare bare(StudioId studio, TakenReading now, Raster raster) {
-        return points(studio, now)
-                .map(f -> bare(studio, now.pictureId(), raster, f.points()))
-                .orElse(Bare.EVERYWHERE);
-    }
-
-    private List<List<Point>> features(StudioId studio, TakenReading now, FaceState face) {
-        return faces.of(studio, now.sittingId())
-                .filter(f -> f.sheet().pictureId() == now.pictureId())
-                .map(f -> Features.of(f.points()))
-                .orElseGet(() -> Features.of(face.frame()));
-    }
-
-    private SkinScene scene(StudioId studio, FaceState face, List<List<Point>> features, Optional<String> camera) {
-        Optional<CameraProfile> phone = camera.map(c -> skin.phone(studio, c))
-                .map(map -> new CameraProfile(json.readValue(map, double[][].class)));
-        return new SkinScene(face.frame(), face.outlines(), face.spots(), features, cards.inUse(studio), phone);
-    }
-
-    /** A phone is learned from good daylight with the colour card; another light would teach it wrongly. */
-    private static Optional<CameraProfile> phone(
-            Raster raster, CardSighting card, PrintedCard print, SkinReading reading) {
-        boolean good = LightJudge.judge(reading.light(), null).grade() == LightVerdict.Grade.GOOD;
-        return good && reading.trust() == SkinReading.Trust.COLOUR_CARD
-                ? SkinReader.learn(raster, card, print)
-                : Optional.empty();
+    private SkinScene scene(StudioId studio, TakenReading now, Raster raster, FaceState face) {
+        FacePoints points = points(studio, now).map(TakenFace::points).orElse(null);
+        return scenes.stored(studio, now.pictureId(), raster, face, points);
     }
 
     private TakenReading need(StudioId studio, long sitting) {

@@ -131,8 +131,8 @@ class FaceControllerTest {
             taps = next.replaceAll("(?s).*name=\"taps\" value=\"([^\"]*)\".*", "$1");
         }
         tapped(taps, 150, 300).andExpect(redirectedUrl("/sittings/5/face"));
-        verify(looks)
-                .byHand(
+        verify(faces)
+                .template(
                         RUNA,
                         5,
                         new Point(100 / scale, 120 / scale),
@@ -155,7 +155,7 @@ class FaceControllerTest {
                 .param("taps", "300,400,500,400,400,780")
                 .with(user(RUNA))
                 .with(csrf()));
-        verify(looks).byHand(RUNA, 5, new Point(300, 400), new Point(500, 400), new Point(400, 780));
+        verify(faces).template(RUNA, 5, new Point(300, 400), new Point(500, 400), new Point(400, 780));
         http.perform(post("/sittings/5/face/template")
                         .param("taps", "300,400,500,400")
                         .with(user(RUNA))

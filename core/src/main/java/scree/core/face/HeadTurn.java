@@ -22,8 +22,8 @@ public record HeadTurn(double yawDegrees, double pitchDegrees, List<Double> dept
     public static final double REFUSED = 17;
     /** Pitch of frontal portraits as found: their relief is drawn so. Derived: −3 ± 2. */
     public static final double USUAL_PITCH = -3;
-    /** Pitch about the usual one from which heights are not told. Derived: warps of 8 and 15°. */
-    public static final double HEIGHTS_TOLD = 10;
+    /** Pitch about the usual one from which the picture is asked for again: heights would be told wrongly. Derived: warps of 8 and 15°. */
+    public static final double MOST_PITCH = 10;
 
     public HeadTurn {
         depths = depths == null ? List.of() : List.copyOf(depths);
@@ -44,11 +44,6 @@ public record HeadTurn(double yawDegrees, double pitchDegrees, List<Double> dept
     /** Returns whether left and right can be told against one another. */
     public boolean sidesTold() {
         return Math.abs(yawDegrees) <= SIDES_TOLD;
-    }
-
-    /** Returns whether heights on the face can be told: it is neither lifted nor lowered. */
-    public boolean heightsTold() {
-        return Math.abs(pitchDegrees - USUAL_PITCH) <= HEIGHTS_TOLD || !known();
     }
 
     /** Returns x of a levelled place as it lies when the head looks at the camera. */

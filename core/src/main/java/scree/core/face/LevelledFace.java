@@ -11,16 +11,12 @@ import scree.core.plane.Vec;
 public final class LevelledFace {
     private final double[] x;
     private final double[] y;
-    private final Vec origin;
-    private final Vec across;
-    private final double unit;
+    private final Levelling axes;
 
-    private LevelledFace(double[] x, double[] y, Vec origin, Vec across, double unit) {
+    private LevelledFace(double[] x, double[] y, Levelling axes) {
         this.x = x;
         this.y = y;
-        this.origin = origin;
-        this.across = across;
-        this.unit = unit;
+        this.axes = axes;
     }
 
     /** Levels the points of a picture. */
@@ -40,19 +36,15 @@ public final class LevelledFace {
     static LevelledFace level(double[] px, double[] py) {
         int r = new PointKey(Landmark.PUPIL, Side.RIGHT).index();
         int l = new PointKey(Landmark.PUPIL, Side.LEFT).index();
-        Vec origin = new Vec((px[r] + px[l]) / 2, (py[r] + py[l]) / 2);
-        Vec apart = new Vec(px[l] - px[r], py[l] - py[r]);
-        double unit = apart.length();
-        Vec across = apart.times(1 / unit);
+        Levelling axes = Levelling.of(new Vec(px[r], py[r]), new Vec(px[l], py[l]));
         double[] x = new double[px.length];
         double[] y = new double[px.length];
         for (int i = 0; i < x.length; i++) {
-            double dx = (px[i] - origin.x()) / unit;
-            double dy = (py[i] - origin.y()) / unit;
-            x[i] = dx * across.x() + dy * across.y();
-            y[i] = -dx * across.y() + dy * across.x();
+            Vec p = axes.level(new Vec(px[i], py[i]));
+            x[i] = p.x();
+            y[i] = p.y();
         }
-        return new LevelledFace(x, y, origin, across, unit);
+        return new LevelledFace(x, y, axes);
     }
 
     /** Returns the same face with one coordinate moved and levelled again. */
@@ -96,20 +88,16 @@ public final class LevelledFace {
 
     /** Returns the pixel of a place on the levelled face. */
     public Point toPicture(Vec p) {
-        Vec down = across.turned();
-        return new Point(
-                origin.x() + unit * (p.x() * across.x() + p.y() * down.x()),
-                origin.y() + unit * (p.x() * across.y() + p.y() * down.y()));
+        return axes.toPicture(p);
     }
 
     /** Returns the place on the levelled face of a pixel. */
     public Vec fromPicture(Point pixel) {
-        Vec d = new Vec(pixel.x() - origin.x(), pixel.y() - origin.y()).times(1 / unit);
-        return new Vec(d.dot(across), d.dot(across.turned()));
+        return axes.level(new Vec(pixel.x(), pixel.y()));
     }
 
     /** Returns pixels per pupil distance. */
     public double unit() {
-        return unit;
+        return axes.unit();
     }
 }

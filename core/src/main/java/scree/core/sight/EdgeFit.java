@@ -72,9 +72,8 @@ public final class EdgeFit {
      *
      * @param points with what was seen in it
      * @param foreheadCovered whether hair, a band or a hat lies over the forehead
-     * @param mask of bare skin, to be used inside the face's edge
      */
-    public record Fitted(FacePoints points, boolean foreheadCovered, SkinMask mask) {}
+    public record Fitted(FacePoints points, boolean foreheadCovered) {}
 
     /**
      * Asks the picture.
@@ -85,14 +84,14 @@ public final class EdgeFit {
         EdgeFit fit = new EdgeFit(picture, mesh);
         boolean covered = fit.foreheadCovered();
         if (fit.mask.cheeksApart() > TWO_LIGHTS) {
-            return new Fitted(guess, covered, fit.mask);
+            return new Fitted(guess, covered);
         }
         boolean beard = fit.beard();
         FacePoints seen = fit.sides(guess, beard);
         if (!covered) {
             seen = fit.hairline(seen);
         }
-        return new Fitted(beard ? seen : fit.chin(seen), covered, fit.mask);
+        return new Fitted(beard ? seen : fit.chin(seen), covered);
     }
 
     // ---- sides ----
@@ -101,7 +100,7 @@ public final class EdgeFit {
         FacePoints seen = guess;
         for (Side side : new Side[] {Side.RIGHT, Side.LEFT}) {
             List<Vec> believed = side(side, beard);
-            for (Landmark l : new Landmark[] {Landmark.TEMPLE, Landmark.CHEEK, Landmark.JAW, Landmark.JAW_MID}) {
+            for (Landmark l : new Landmark[] {Landmark.CHEEK, Landmark.JAW, Landmark.JAW_MID}) {
                 PointKey key = new PointKey(l, side);
                 double y = level(guess, key).y();
                 double x = believed.stream()

@@ -47,16 +47,16 @@ public final class PictureCheck {
 
     private static final double PATCH = .1;
 
-    private final Raster picture;
     private final HeadMesh mesh;
     private final UprightFace face;
     private final double[] cheek;
     private final boolean card;
+    private final SkinFeatures overview;
 
     private PictureCheck(Raster picture, HeadMesh mesh, boolean card) {
-        this.picture = picture;
         this.mesh = mesh;
         this.card = card;
+        this.overview = SkinFeatures.of(picture.shrunkTo(OVERVIEW));
         this.face = UprightFace.of(picture, Levelling.of(mesh.pupil(true), mesh.pupil(false)));
         this.cheek = SkinMask.of(face, mesh).cheeks();
     }
@@ -140,13 +140,13 @@ public final class PictureCheck {
     }
 
     private static boolean lifted(Pose pose) {
-        return Math.abs(pose.pitchDegrees() - HeadTurn.USUAL_PITCH) > HeadTurn.HEIGHTS_TOLD;
+        return Math.abs(pose.pitchDegrees() - HeadTurn.USUAL_PITCH) > HeadTurn.MOST_PITCH;
     }
 
     // ---- light and colour ----
 
     private boolean dark() {
-        SkinFeatures all = SkinFeatures.of(picture.shrunkTo(OVERVIEW));
+        SkinFeatures all = overview;
         double[] lightness = new double[all.width() * all.height()];
         for (int i = 0; i < lightness.length; i++) {
             lightness[i] = all.pixel(i % all.width(), i / all.width(), 0);
@@ -176,7 +176,7 @@ public final class PictureCheck {
     }
 
     private boolean grey() {
-        SkinFeatures all = SkinFeatures.of(picture.shrunkTo(OVERVIEW));
+        SkinFeatures all = overview;
         double[] chroma = new double[all.width() * all.height()];
         for (int i = 0; i < chroma.length; i++) {
             int x = i % all.width();

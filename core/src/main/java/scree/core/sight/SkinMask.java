@@ -1,7 +1,6 @@
 package scree.core.sight;
 
 import java.util.Arrays;
-import scree.core.image.Point;
 import scree.core.mesh.HeadMesh;
 import scree.core.plane.Vec;
 
@@ -9,7 +8,7 @@ import scree.core.plane.Vec;
  * Which pixels of a face are bare skin: near the colour of the cheeks, each side its own, blended across the face, and no rougher than they
  * are. Holds only inside the face's edge. Derived on photographs: docs/method.md.
  */
-public final class SkinMask {
+final class SkinMask {
     private static final int[] CHEEK_RIGHT = {50, 101, 118, 205, 36, 117, 123};
     private static final int[] CHEEK_LEFT = HeadMesh.partners(CHEEK_RIGHT);
     private static final double[] SPREAD = {13, 3.6, 4.6, 3.6};
@@ -45,7 +44,7 @@ public final class SkinMask {
     }
 
     /** Returns whether a pixel of the picture is bare skin. */
-    public boolean skin(double x, double y) {
+    boolean skin(double x, double y) {
         Vec at = face.pixelOf(new Vec(x, y));
         double across = face.axes().level(new Vec(x, y)).x();
         double[] values = new double[SkinFeatures.COUNT];
@@ -53,11 +52,6 @@ public final class SkinMask {
             values[c] = face.features().at(at.x(), at.y(), c);
         }
         return skin(values, right, left, across);
-    }
-
-    /** Returns whether a place of the picture is bare skin. */
-    public boolean skin(Point p) {
-        return skin(p.x(), p.y());
     }
 
     /** @param across pupil distances from the pupils' middle */

@@ -8,6 +8,8 @@ import org.junit.jupiter.api.Test;
 import scree.core.face.FacePoints;
 import scree.core.face.Landmark;
 import scree.core.face.LevelledFace;
+import scree.core.face.MeshGuess;
+import scree.core.face.PointKey;
 import scree.core.face.PointState;
 import scree.core.image.Raster;
 import scree.core.mesh.FaceSearch;
@@ -128,9 +130,9 @@ class PictureCheckTest {
             Portrait portrait = seated(sitter);
             FacePoints truth = portrait.facePoints();
             HeadMesh mesh = mesh(truth, 0);
-            FacePoints guess = scree.core.face.MeshGuess.from(mesh, WIDTH, WIDTH * 5 / 4);
+            FacePoints guess = MeshGuess.from(mesh, WIDTH, WIDTH * 5 / 4);
             EdgeFit.Fitted fit = EdgeFit.of(shot(portrait), mesh, guess);
-            for (var key : scree.core.face.PointKey.all()) {
+            for (var key : PointKey.all()) {
                 if (fit.points().at(key).state() == PointState.SEEN) {
                     seen++;
                     Vec got = LevelledFace.of(truth)
@@ -154,6 +156,45 @@ class PictureCheckTest {
         assertThat(seen).isGreaterThan(8);
         assertThat(far).isEmpty();
         assertThat(sum / seen).isLessThan(.03);
+    }
+
+    /** Hair over the forehead is said, and the hairline under it stays a guess with its wide doubt. */
+    @Test
+    void aFringeIsSaidAndTheHairlineUnderItIsNotRead() {
+        Portrait fringe = seated(8);
+        HeadMesh mesh = mesh(fringe.facePoints(), 0);
+        FacePoints guess = MeshGuess.from(mesh, WIDTH, WIDTH * 5 / 4);
+        EdgeFit.Fitted fit = EdgeFit.of(shot(fringe), mesh, guess);
+        PointKey hairline = PointKey.of(Landmark.HAIRLINE);
+        assertThat(fit.foreheadCovered()).isTrue();
+        assertThat(fit.points().at(hairline)).isEqualTo(guess.at(hairline));
+        for (int bare : new int[] {0, 6, 11}) {
+            Portrait portrait = seated(bare);
+            HeadMesh on = mesh(portrait.facePoints(), 0);
+            assertThat(EdgeFit.of(shot(portrait), on, MeshGuess.from(on, WIDTH, WIDTH * 5 / 4))
+                            .foreheadCovered())
+                    .as(Ensemble.all().get(bare).name())
+                    .isFalse();
+        }
+    }
+
+    /** Two lights make two skins: nothing is traced then, and every point stays where the mesh had it. */
+    @Test
+    void inTheLightOfTwoLampsNoEdgeIsRead() {
+        Portrait portrait = seated(6);
+        Raster good = shot(portrait);
+        int middle = (int)
+                LevelledFace.of(portrait.facePoints()).toPicture(new Vec(0, 0)).x();
+        int[] rgb = lit(good, 1.2, .7, .4).rgb();
+        int[] blue = lit(good, .6, .9, 1.4).rgb();
+        for (int i = 0; i < rgb.length; i++) {
+            rgb[i] = i % good.width() < middle ? rgb[i] : blue[i];
+        }
+        HeadMesh mesh = mesh(portrait.facePoints(), 0);
+        FacePoints guess = MeshGuess.from(mesh, WIDTH, WIDTH * 5 / 4);
+        assertThat(EdgeFit.of(new Raster(good.width(), good.height(), rgb), mesh, guess)
+                        .points())
+                .isEqualTo(guess);
     }
 
     /** Hair, lips and the wall are no skin, however a zone lies over them; cheeks, nose and chin are. */
