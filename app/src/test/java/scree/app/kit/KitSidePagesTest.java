@@ -190,8 +190,18 @@ class KitSidePagesTest {
                         .string(allOf(
                                 containsString("neutral, L* 68: Jasper Rose looks right"),
                                 containsString("neutral, L* 28: not in this kit. Jasper Rose would look chalky"))));
+    }
+
+    @Test
+    void aRoleWithoutProductsSaysSoAndJudgesNothing() throws Exception {
+        http.perform(get("/kit/gaps?role=LID").with(user(RUNA)))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Lid colour: nothing in the kit is in stock"),
+                                containsString("/kit/new?role=LID"),
+                                not(containsString("gap-cell")))));
         http.perform(get("/kit/gaps?role=CORRECTOR").with(user(RUNA)))
-                .andExpect(content().string(containsString("nothing in this kit")));
+                .andExpect(content().string(containsString("takes a corrector and a concealer")));
     }
 
     @Test
