@@ -39,7 +39,14 @@ final class LightAccuracy {
     private static final int SITTERS = 10;
     private static final int WIDTH = 680;
 
-    private record Told(String light, boolean right, double kelvinOff) {}
+    private record Told(String light, boolean right, double kelvinOff, boolean lampAbove) {
+        boolean window() {
+            return light.equals(WINDOW) || light.equals(SIDE);
+        }
+    }
+
+    private static final String WINDOW = "facing a window";
+    private static final String SIDE = "window at the side";
 
     void run() {
         List<Sitter> sitters = HeldOut.sitters(SITTERS);
@@ -63,6 +70,9 @@ final class LightAccuracy {
                 .filter(v -> v >= 0)
                 .sorted()
                 .toArray();
+        long lamps = told.stream().filter(Told::window).filter(Told::lampAbove).count();
+        long windows = told.stream().filter(Told::window).count();
+        figure("lamp_above_wrong_percent", 100.0 * lamps / windows, "%");
         figure("light_told_percent", 100.0 * told.stream().filter(Told::right).count() / told.size(), "%");
         figure("lamp_guess_mired_median", mired[mired.length / 2], "mired");
     }
@@ -72,7 +82,7 @@ final class LightAccuracy {
         Lamp warm = Lamp.led(2750 + 50 * i, 58);
         List<Told> all = new ArrayList<>();
         Portrait window = Studio.seat(sitter, Lighting.facingWindow(), WIDTH);
-        all.add(told("facing a window", window, day, Trouble.NONE, null, i));
+        all.add(told(WINDOW, window, day, Trouble.NONE, null, i));
         all.add(told("warm lamp", window, warm, Trouble.NONE, LightCode.WARM_LAMP, i));
         all.add(told("lamp and window", window, day, Trouble.secondLamp(warm, .5), LightCode.TWO_COLOURS, i));
         all.add(told("window behind", window, day, Trouble.litFromBehind(2.6), LightCode.FROM_BEHIND, i));
@@ -80,7 +90,7 @@ final class LightAccuracy {
                 "coloured wall", window, day, Trouble.colouredWall(Lab.of(52, 34, 22)), LightCode.COLOURED_WALL, i));
         all.add(told("worked over", window, day, Trouble.workedOverBy(.5), LightCode.WORKED_OVER, i));
         Portrait side = Studio.seat(sitter, Lighting.sideWindow(), WIDTH);
-        all.add(told("window at the side", side, day, Trouble.NONE, LightCode.FROM_ONE_SIDE, i));
+        all.add(told(SIDE, side, day, Trouble.NONE, LightCode.FROM_ONE_SIDE, i));
         Portrait above = Studio.seat(sitter, Lighting.lampAbove(), WIDTH);
         all.add(told("lamp above", above, day, Trouble.NONE, LightCode.FROM_ABOVE, i));
         return all;
@@ -108,6 +118,9 @@ final class LightAccuracy {
         double off = plain
                 ? Math.abs(1e6 / light.kelvin() - 1e6 / lamp.chromaticity().mcCamyKelvin())
                 : -1;
-        return new Told(name, right, off);
+        boolean lampAbove = verdict.reasons().stream()
+                .map(Reason::code)
+                .anyMatch(c -> c == LightCode.FROM_ABOVE || c == LightCode.NOSE_SHADOW);
+        return new Told(name, right, off, lampAbove);
     }
 }

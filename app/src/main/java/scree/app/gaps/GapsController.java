@@ -79,6 +79,9 @@ class GapsController {
         model.addAttribute("leans", KitGaps.Lean.values());
         model.addAttribute(
                 "verdict", open == 0 ? say("gaps.role.all", name) : say("gaps.role.verdict", name, served, open));
+        model.addAttribute("asked", role);
+        model.addAttribute(
+                "nothing", role == Role.CORRECTOR ? say("gaps.corrector.empty") : say("gaps.role.empty", name));
         model.addAttribute("empty", cells.stream().allMatch(c -> c.best().isEmpty()));
         return PAGE;
     }
@@ -158,6 +161,8 @@ class GapsController {
         model.addAttribute("leans", KitGaps.Lean.values());
         model.addAttribute("verdict", verdict(answer));
         model.addAttribute("empty", answer.empty());
+        model.addAttribute("asked", Role.BASE);
+        model.addAttribute("nothing", say("kit.gaps.thereIsNoBase"));
         model.addAttribute("version", answer.version());
         model.addAttribute("gains", gains(answer));
         if (!model.containsAttribute("problems")) {

@@ -75,7 +75,7 @@ class SkinViewsTest {
         new EnumMap<>(colours)
                 .forEach((zone, lab) -> zones.add(
                         new ZoneReading(zone, lab, 1.24, new ZoneSample(new double[3], 0, 80, 10, 5, 5, 50))));
-        LightFigures figures = new LightFigures(LightFigures.Card.COLOUR, 5600.0, 0.0, 0.0, .5, .5, 3.0, 0, .01);
+        LightFigures figures = new LightFigures(LightFigures.Card.COLOUR, 5600.0, 0.0, 0.0, .3, .5, .5, 3.0, 0, .01);
         SkinReading skin = new SkinReading(
                 trust, new Calibration.Quality(24, 2, .3, 1, 0), zones, List.of(), List.of(), figures, List.of());
         Map<Witness, Testimony> heard = new EnumMap<>(Witness.class);

@@ -1,5 +1,6 @@
 package scree.core.image;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -25,6 +26,23 @@ public record ZoneSample(double[] code, double spread, int used, int shine, int 
     /** Returns the share of pixels that was kept, 0..1. */
     public double kept() {
         return total() == 0 ? 0 : (double) used / total();
+    }
+
+    /** Enough for a median of single pixels. */
+    private static final int MOST_CODES = 1500;
+
+    /** Returns {r, g, b}, 0..1, of single pixels of a polygon: skin and what shines on it, nothing clipped. */
+    public static List<double[]> codes(Raster picture, List<Point> polygon, List<List<Point>> features, Bare bare) {
+        SortedPixels pixels = SortedPixels.in(picture, polygon, features, bare, MOST_CODES);
+        List<double[]> codes = new ArrayList<>();
+        for (int i = 0; i < pixels.at().length; i++) {
+            SortedPixels.Kind kind = pixels.kindOf(i);
+            if (kind == SortedPixels.Kind.SKIN || kind == SortedPixels.Kind.SHINE) {
+                int p = picture.rgb()[pixels.at()[i]];
+                codes.add(new double[] {(p >> 16 & 0xff) / 255.0, (p >> 8 & 0xff) / 255.0, (p & 0xff) / 255.0});
+            }
+        }
+        return codes;
     }
 
     /** Samples a polygon of pixels; a polygon outside the picture has no pixels. */

@@ -22,6 +22,8 @@ public enum LightCode {
     FROM_ONE_SIDE,
     /** Args: per cent. */
     FROM_ABOVE,
+    /** The nose throws a shadow on the lip. */
+    NOSE_SHADOW,
     /** Args: times. */
     FROM_BEHIND,
     /** Args: ΔE00. */

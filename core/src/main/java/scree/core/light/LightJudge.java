@@ -25,8 +25,10 @@ public final class LightJudge {
     static final double COOLEST_FOR_CARD = 10_000;
     /** |ln left/right| that is too much. Derived: simulated rooms in the calibration study. */
     public static final double SLANT_TOO_MUCH = 0.15;
-    /** ln(forehead / chin) that is too much. Derived on tuning sitters, as the range that is good. */
-    static final double ABOVE_TOO_MUCH = 0.48;
+    /** ln(forehead / chin) that is too much, together with the nose's shadow. Derived: a quarter of the way from windows to lamps. */
+    static final double ABOVE_TOO_MUCH = 0.34;
+    /** ln of the light beside over under the nose that is too much. Derived: nearly what the least of the lamps threw. */
+    static final double SHADOW_TOO_MUCH = 0.80;
     /** Wall against a white card at the face. House choice: a lit white wall is near 1; a window behind clips at about 1.2. */
     static final double BEHIND_SEEN = 1.05;
 
@@ -84,10 +86,7 @@ public final class LightJudge {
         } else if (f.slant() > LightRange.SLANT.to()) {
             reasons.add(Reason.check(LightCode.SLANTS, percent, bright));
         }
-        if (f.fromAbove() != null && f.fromAbove() > LightRange.ABOVE.to()) {
-            int more = (int) Math.round(100 * Math.expm1(f.fromAbove()));
-            reasons.add(graded(f.fromAbove() > ABOVE_TOO_MUCH, LightCode.FROM_ABOVE, more));
-        }
+        above(f, reasons);
         if (f.behind() != null && f.behind() > BEHIND_SEEN) {
             reasons.add(
                     graded(f.behind() > BEHIND_TOO_MUCH, LightCode.FROM_BEHIND, Math.round(10 * f.behind()) / 10.0));
@@ -98,6 +97,18 @@ public final class LightJudge {
         }
         if (f.halo() > HALO_SEEN) {
             reasons.add(Reason.caution(LightCode.WORKED_OVER));
+        }
+    }
+
+    /** One of the two may come from a forehead that shines or a lip that lies deep: both are needed to call a light unfit. */
+    private static void above(LightFigures f, List<Reason> reasons) {
+        boolean dark = f.underNose() != null && f.underNose() > SHADOW_TOO_MUCH;
+        if (f.fromAbove() != null && f.fromAbove() > LightRange.ABOVE.to()) {
+            int more = (int) Math.round(100 * Math.expm1(f.fromAbove()));
+            reasons.add(graded(dark && f.fromAbove() > ABOVE_TOO_MUCH, LightCode.FROM_ABOVE, more));
+        } else if (f.underNose() != null && f.underNose() > LightRange.UNDER_NOSE.to()) {
+            int less = (int) Math.round(-100 * Math.expm1(-f.underNose()));
+            reasons.add(graded(dark && f.fromAbove() == null, LightCode.NOSE_SHADOW, less));
         }
     }
 

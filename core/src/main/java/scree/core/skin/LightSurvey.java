@@ -3,8 +3,10 @@ package scree.core.skin;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import scree.core.colour.Lab;
 import scree.core.face.Side;
+import scree.core.image.Bare;
 import scree.core.image.Calibration;
 import scree.core.image.CardCalibration;
 import scree.core.image.CardLayout;
@@ -14,10 +16,15 @@ import scree.core.image.Raster;
 import scree.core.image.ZoneSample;
 import scree.core.light.LampGuess;
 import scree.core.light.LightFigures;
+import scree.core.light.LightRange;
+import scree.core.light.ShineOut;
 
 /** Measures the light of a picture on the skin, the card and the wall behind. */
 final class LightSurvey {
     private static final int LEAST_PIXELS = 60;
+    /** Linear light under which nothing is told. */
+    private static final double DARKEST = 1e-4;
+
     /** Where a wall stands beside the head: pupil distances from the middle, above the shoulders. House choice. */
     private static final double WALL_FROM = 1.75;
 
@@ -28,16 +35,31 @@ final class LightSurvey {
     /** A forehead so much darker than the chin is under hair. House choice. */
     private static final double HAIR_OVER_FOREHEAD = -0.6;
 
+    /**
+     * Where a nose throws its shadow under a high light: this far over the upper lip's zone, in its half height, and this wide and high.
+     * Derived: 0.80 pupil distances below the pupils.
+     */
+    private static final double SHADOW_OVER = 1.6;
+
+    private static final double SHADOW_WIDE = 0.10;
+    private static final double SHADOW_HIGH = 0.03;
+    /** Beside it, past the nostrils' wings. House choice. */
+    private static final double BESIDE = 0.34;
+
+    private static final double BESIDE_WIDE = 0.05;
+
     private final Raster picture;
     private final CardSighting card;
     private final Calibration calibration;
+    private final SkinScene scene;
     private final FaceFrame face;
 
-    LightSurvey(Raster picture, CardSighting card, Calibration calibration, FaceFrame face) {
+    LightSurvey(Raster picture, CardSighting card, Calibration calibration, SkinScene scene) {
         this.picture = picture;
         this.card = card;
         this.calibration = calibration;
-        this.face = face;
+        this.scene = scene;
+        this.face = scene.face();
     }
 
     /** One zone's side as sampled. */
@@ -59,7 +81,8 @@ final class LightSurvey {
                 kind(),
                 calibration instanceof CardCalibration c ? LampGuess.kelvin(c.components()) : null,
                 right == null || left == null ? null : ratio(right, left),
-                fromAbove(samples),
+                fromAbove(),
+                underNose(right, left),
                 wall == null || card instanceof CardSighting.None
                         ? null
                         : luminance(wall) / CardLayout.BORDER_REFLECTANCE,
@@ -82,18 +105,56 @@ final class LightSurvey {
         return ya <= 0 || yb <= 0 ? 0 : Math.log(ya / yb);
     }
 
-    /** A forehead is often deeper than a chin, so the light above is told a little low; under hair the nose's bridge speaks. */
-    private Double fromAbove(List<Sampled> samples) {
-        Double forehead = overChin(samples, Zone.FOREHEAD);
-        return forehead == null || forehead < HAIR_OVER_FOREHEAD ? overChin(samples, Zone.NOSE) : forehead;
+    /** Shine is white on every skin, and most of what a deep forehead sends back: it is taken out before places are compared. */
+    private Double fromAbove() {
+        List<double[]> chin = pixels(Zone.CHIN);
+        List<double[]> forehead = pixels(Zone.FOREHEAD);
+        if (chin.size() < LEAST_PIXELS || forehead.size() < LEAST_PIXELS) {
+            return null;
+        }
+        double[] skin = ShineOut.middle(chin);
+        if (luminance(skin) < DARKEST) {
+            return null;
+        }
+        ShineOut shineOut = new ShineOut(skin);
+        double low = shineOut.median(chin);
+        double high = shineOut.median(forehead);
+        double above = low > 0 && high > 0 ? Math.log(high / low) : Double.NaN;
+        return above >= HAIR_OVER_FOREHEAD ? Double.valueOf(above - LightRange.ABOVE_BY_A_WINDOW) : null;
     }
 
-    private Double overChin(List<Sampled> samples, Zone zone) {
-        double[] high = light(samples, zone, Side.CENTRE);
-        double[] chin = light(samples, Zone.CHIN, Side.CENTRE);
-        return high == null || chin == null
-                ? null
-                : Double.valueOf(ratio(high, chin) - Math.log(zone.facing() / Zone.CHIN.facing()));
+    private List<double[]> pixels(Zone zone) {
+        return scene.outlines().stream()
+                .filter(o -> o.zone() == zone)
+                .flatMap(o -> ZoneSample.codes(picture, o.polygon(face), scene.without(), scene.bareOf(zone)).stream())
+                .map(calibration::linear)
+                .toList();
+    }
+
+    /** The nose's shadow is narrow; hair on the lip darkens both its sides as well, and says nothing. */
+    private Double underNose(double[] right, double[] left) {
+        Optional<ZoneOutline> lip = scene.outlines().stream()
+                .filter(o -> o.zone() == Zone.UPPER_LIP)
+                .findFirst();
+        if (right == null || left == null || lip.isEmpty()) {
+            return null;
+        }
+        double under = light(under(lip.get(), 0, SHADOW_WIDE));
+        double beside =
+                Math.sqrt(light(under(lip.get(), -BESIDE, BESIDE_WIDE)) * light(under(lip.get(), BESIDE, BESIDE_WIDE)));
+        double cheek = Math.sqrt(luminance(right) * luminance(left));
+        return under > DARKEST && beside > DARKEST ? Double.valueOf(Math.log(Math.min(cheek, beside) / under)) : null;
+    }
+
+    private static ZoneOutline under(ZoneOutline lip, double dx, double wide) {
+        double y = lip.y() - SHADOW_OVER * lip.radiusY();
+        return new ZoneOutline(lip.zone(), lip.side(), lip.x() + dx, y, wide, SHADOW_HIGH, lip.leanDegrees());
+    }
+
+    /** Returns the median light of a patch that may lie in shadow, 0 when it lies outside the picture. */
+    private double light(ZoneOutline patch) {
+        List<double[]> codes = ZoneSample.codes(picture, patch.polygon(face), List.of(), Bare.EVERYWHERE);
+        return luminance(ShineOut.middle(codes.stream().map(calibration::linear).toList()));
     }
 
     /** Two lights of one colour leave two cheeks of one colour; redness differs a little from side to side. */
@@ -106,7 +167,7 @@ final class LightSurvey {
         return samples.stream()
                 .filter(s -> s.zone() == zone && s.side() == side && s.enough())
                 .map(s -> calibration.linear(s.sample().code()))
-                .filter(v -> luminance(v) > 1e-4)
+                .filter(v -> luminance(v) > DARKEST)
                 .findFirst()
                 .orElse(null);
     }
@@ -149,7 +210,7 @@ final class LightSurvey {
         return new double[] {v[0] * k, v[1] * k, v[2] * k};
     }
 
-    static double luminance(double[] linear) {
-        return 0.2126 * linear[0] + 0.7152 * linear[1] + 0.0722 * linear[2];
+    private static double luminance(double[] linear) {
+        return ShineOut.luminance(linear);
     }
 }

@@ -21,6 +21,7 @@ import scree.core.image.Raster;
 import scree.core.image.ZoneSample;
 import scree.core.light.LightFigures;
 import scree.core.light.LightJudge;
+import scree.core.light.ShineOut;
 import scree.core.skin.LightSurvey.Sampled;
 import scree.core.skin.SkinReading.Unread;
 import scree.core.skin.SkinReading.WhyUnread;
@@ -82,7 +83,7 @@ public final class SkinReader {
         }
         uncover(zones, unread);
         Calibration.Quality quality = calibration.quality();
-        LightFigures light = new LightSurvey(picture, card, calibration, scene.face()).figures(all);
+        LightFigures light = new LightSurvey(picture, card, calibration, scene).figures(all);
         return new SkinReading(
                 Remarks.trust(card, quality, LightJudge.judge(light, null)),
                 quality,
@@ -183,7 +184,7 @@ public final class SkinReader {
         for (Sampled s : sides) {
             double[] one = calibration.linear(s.sample().code());
             for (int c = 0; c < 3; c++) {
-                linear[c] += one[c] / zone.facing() / sides.size();
+                linear[c] += zone.evened(one[c]) / sides.size();
             }
             spread += s.sample().spread() / sides.size();
             counts[0] += s.sample().used();
@@ -207,6 +208,6 @@ public final class SkinReader {
     }
 
     private static double luminance(double[] linear) {
-        return LightSurvey.luminance(linear);
+        return ShineOut.luminance(linear);
     }
 }

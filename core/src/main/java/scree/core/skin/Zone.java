@@ -7,7 +7,7 @@ import scree.core.face.Side;
  * anyone may move.
  */
 public enum Zone {
-    FOREHEAD(0, -0.78, 0.40, 0.15, 0, false, 1.087),
+    FOREHEAD(0, -0.78, 0.40, 0.15, 0, false, 1.064),
     TEMPLE(0.89, -0.15, 0.05, 0.085, 0, true, 0.87),
     /** The lid between lashes and brow. */
     LID(0.50, -0.185, 0.13, 0.030, 0, true, 0.89),
@@ -26,6 +26,12 @@ public enum Zone {
     CHEST(0, 3.45, 0.50, 0.16, 0, false, 1.045),
     /** Inner forearm: sun reaches it least. Not in a portrait; read by the colour meter. */
     FOREARM(0, 0, 0.02, 0.02, 0, false, 1);
+
+    /**
+     * White light that a forehead throws back beside its own, of a perfect white's. Derived on the stand-in: 1 % of what fair skin sends
+     * back, 6 % on very deep skin. Other renderers shine more: to be checked on people.
+     */
+    private static final double FOREHEAD_SHINE = 0.0055;
 
     private final double x;
     private final double y;
@@ -57,10 +63,15 @@ public enum Zone {
 
     /**
      * Returns how much light the zone sends back against the cheek when the face is turned to a window: a jaw turns down, a
-     * forehead shines. Derived on the stand-in's tuning faces, docs/method.md; to be checked on people.
+     * forehead up. Derived on the stand-in's tuning faces, docs/method.md; to be checked on people.
      */
     double facing() {
         return facing;
+    }
+
+    /** Returns the zone's linear light as the cheek would send it back: without its usual shine, over {@link #facing}. */
+    double evened(double linear) {
+        return (this == FOREHEAD ? Math.max(0, linear - FOREHEAD_SHINE) : linear) / facing;
     }
 
     /** Returns the template's outline on one side; {@code CENTRE} for an unpaired zone. */

@@ -64,16 +64,35 @@ class LightJudgeTest {
 
     @Test
     void theWorstReasonComesFirst() {
-        LightFigures bad = new LightFigures(Card.COLOUR, 3000.0, .12, .9, .6, .3, 3.0, 0, .01);
+        LightFigures bad = new LightFigures(Card.COLOUR, 3000.0, .12, .9, 1.2, .6, .3, 3.0, 0, .01);
         LightVerdict verdict = LightJudge.judge(bad, null);
         assertThat(verdict.grade()).isEqualTo(Grade.UNFIT);
         assertThat(verdict.reasons().get(0).code()).isEqualTo(LightCode.FROM_ABOVE);
         assertThat(verdict.reasons()).hasSize(3);
     }
 
+    /** A forehead may shine and a lip may lie deep: a light is unfit by both, or by the shadow alone where hair lies over the forehead. */
+    @ParameterizedTest
+    @CsvSource({
+        ", , GOOD",
+        ".10, .40, GOOD",
+        ".30, .40, USABLE",
+        ".60, .40, USABLE",
+        ".10, .70, USABLE",
+        ".10, 1.2, USABLE",
+        ".60, , USABLE",
+        ".60, 1.2, UNFIT",
+        ", .70, USABLE",
+        ", 1.2, UNFIT"
+    })
+    void aLampAboveNeedsTwoWitnesses(Double above, Double underNose, Grade grade) {
+        LightFigures f = new LightFigures(Card.COLOUR, 5600.0, .02, above, underNose, .6, .4, 3.0, 0, .005);
+        assertThat(LightJudge.judge(f, null).grade()).isEqualTo(grade);
+    }
+
     @Test
     void withoutCardAndMeterTheColourIsUnknownAndNeverGood() {
-        LightFigures bare = new LightFigures(Card.NONE, null, .02, .0, null, .3, 3.0, 0, 0);
+        LightFigures bare = new LightFigures(Card.NONE, null, .02, .0, .3, null, .3, 3.0, 0, 0);
         assertThat(LightJudge.judge(bare, null).grade()).isEqualTo(Grade.USABLE);
     }
 
@@ -88,10 +107,10 @@ class LightJudgeTest {
     }
 
     private static LightFigures slanting(double by) {
-        return new LightFigures(Card.COLOUR, 5600.0, by, .05, .6, .4, 3.0, 0, .005);
+        return new LightFigures(Card.COLOUR, 5600.0, by, .05, .3, .6, .4, 3.0, 0, .005);
     }
 
     private static LightFigures even(Card card, Double kelvin) {
-        return new LightFigures(card, kelvin, .02, .05, .6, .4, 3.0, 0, .005);
+        return new LightFigures(card, kelvin, .02, .05, .3, .6, .4, 3.0, 0, .005);
     }
 }

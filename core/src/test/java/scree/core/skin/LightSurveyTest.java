@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,9 +17,11 @@ import scree.core.image.Calibration;
 import scree.core.image.CardLayout;
 import scree.core.image.CardSighting;
 import scree.core.image.Point;
+import scree.core.image.PrintedCard;
 import scree.core.image.Raster;
 import scree.core.image.ZoneSample;
 import scree.core.light.LightFigures;
+import scree.core.light.LightRange;
 import scree.seeded.Draw;
 import scree.seeded.Seeds;
 
@@ -91,7 +94,8 @@ class LightSurveyTest {
     }
 
     private static LightFigures figures(List<LightSurvey.Sampled> samples) {
-        return new LightSurvey(wall(.2), new CardSighting.None(), CAMERA, FACE).figures(samples);
+        return new LightSurvey(wall(.2), new CardSighting.None(), CAMERA, SkinScene.of(FACE, List.of()))
+                .figures(samples);
     }
 
     private static List<LightSurvey.Sampled> cheeks(double right, double left) {
@@ -136,34 +140,78 @@ class LightSurveyTest {
                 .isNull();
     }
 
-    @Test
-    void aLampAboveIsToldByForeheadOverChin() {
-        List<LightSurvey.Sampled> even = cheeks(1, 1);
-        even.add(sampled(Zone.FOREHEAD, Side.CENTRE, Zone.FOREHEAD.facing()));
-        even.add(sampled(Zone.CHIN, Side.CENTRE, Zone.CHIN.facing()));
-        assertThat(figures(even).fromAbove()).as("as a window lights a face").isCloseTo(0, within(1e-9));
-        List<LightSurvey.Sampled> high = cheeks(1, 1);
-        high.add(sampled(Zone.FOREHEAD, Side.CENTRE, 2 * Zone.FOREHEAD.facing()));
-        high.add(sampled(Zone.CHIN, Side.CENTRE, Zone.CHIN.facing()));
-        assertThat(figures(high).fromAbove()).isCloseTo(Math.log(2), within(1e-9));
+    private static final List<ZoneOutline> ZONES = List.of(
+            Zone.FOREHEAD.template(Side.CENTRE), Zone.CHIN.template(Side.CENTRE), Zone.UPPER_LIP.template(Side.CENTRE));
+    private static final double[] DEEP = {.10, .06, .04};
+
+    /** Paints skin of one colour from one height to another, with shine on top. */
+    private static void paint(
+            Raster on, double top, double bottom, double halfWidth, double[] skin, double light, double shine) {
+        double[] lit = new double[3];
+        for (int c = 0; c < 3; c++) {
+            lit[c] = skin[c] * light + shine;
+        }
+        double[] q = CAMERA.code(lit);
+        int rgb = (int) Math.round(255 * q[0]) << 16 | (int) Math.round(255 * q[1]) << 8 | (int) Math.round(255 * q[2]);
+        Point from = FACE.toPicture(-halfWidth, top);
+        Point to = FACE.toPicture(halfWidth, bottom);
+        for (int y = (int) from.y(); y <= to.y(); y++) {
+            for (int x = (int) from.x(); x <= to.x(); x++) {
+                on.rgb()[y * WIDTH + x] = rgb;
+            }
+        }
+    }
+
+    private static LightFigures onFace(Raster picture, double[] skin) {
+        double[] code = CAMERA.code(skin);
+        List<LightSurvey.Sampled> cheeks = List.of(
+                new LightSurvey.Sampled(Zone.CHEEK, Side.RIGHT, new ZoneSample(code, 1, PLENTY, 0, 0, 0, 0)),
+                new LightSurvey.Sampled(Zone.CHEEK, Side.LEFT, new ZoneSample(code, 1, PLENTY, 0, 0, 0, 0)));
+        return new LightSurvey(
+                        picture,
+                        new CardSighting.None(),
+                        CAMERA,
+                        new SkinScene(FACE, ZONES, List.of(), List.of(), PrintedCard.design(), Optional.empty()))
+                .figures(cheeks);
+    }
+
+    /** White light on a deep forehead is shine, not a lamp: the same face has the same light in every depth of skin. */
+    @Seeds(40)
+    void aLampAboveIsToldByForeheadOverChinWhateverShinesOnIt(Draw draw) {
+        double more = draw.between(.9, 2.2);
+        double shine = draw.between(0, .06);
+        double[] skin = draw.between(0, 1) < .5 ? SKIN : DEEP;
+        Raster face = wall(.2);
+        paint(face, -1.2, -.4, .9, skin, more, shine);
+        paint(face, 1.4, 1.9, .6, skin, 1, 0);
+        assertThat(onFace(face, skin).fromAbove())
+                .isCloseTo(Math.log(more) - LightRange.ABOVE_BY_A_WINDOW, within(.04));
     }
 
     @Test
-    void underAFringeTheNosesBridgeSpeaks() {
-        List<LightSurvey.Sampled> fringe = cheeks(1, 1);
-        fringe.add(sampled(Zone.FOREHEAD, Side.CENTRE, .2));
-        fringe.add(sampled(Zone.NOSE, Side.CENTRE, 1.5 * Zone.NOSE.facing()));
-        fringe.add(sampled(Zone.CHIN, Side.CENTRE, Zone.CHIN.facing()));
-        assertThat(figures(fringe).fromAbove()).isCloseTo(Math.log(1.5), within(1e-9));
-        List<LightSurvey.Sampled> neither = cheeks(1, 1);
-        neither.add(sampled(Zone.CHIN, Side.CENTRE, 1));
-        assertThat(figures(neither).fromAbove()).isNull();
+    void aForeheadUnderHairSaysNothing() {
+        Raster fringe = wall(.2);
+        paint(fringe, -1.2, -.4, .9, SKIN, .2, 0);
+        paint(fringe, 1.4, 1.9, .6, SKIN, 1, 0);
+        assertThat(onFace(fringe, SKIN).fromAbove()).isNull();
+    }
+
+    @Test
+    void aNoseThrowsANarrowShadowAndAMoustacheIsWide() {
+        Raster face = wall(.2);
+        paint(face, .5, 1.1, .9, SKIN, 1, 0);
+        assertThat(onFace(face, SKIN).underNose()).isCloseTo(0, within(.02));
+        paint(face, .7, .9, .2, SKIN, .35, 0);
+        assertThat(onFace(face, SKIN).underNose()).isCloseTo(-Math.log(.35), within(.03));
+        paint(face, .7, .9, .5, SKIN, .35, 0);
+        assertThat(onFace(face, SKIN).underNose()).as("a moustache").isCloseTo(0, within(.02));
     }
 
     @ParameterizedTest
     @CsvSource({"COLOUR, COLOUR", "GREY, GREY"})
     void theWallIsMeasuredAgainstTheCardsWhite(CardLayout.Kind kind, LightFigures.Card said) {
-        LightFigures told = new LightSurvey(wall(.45), card(kind, 720), CAMERA, FACE).figures(cheeks(1, 1));
+        LightFigures told = new LightSurvey(wall(.45), card(kind, 720), CAMERA, SkinScene.of(FACE, List.of()))
+                .figures(cheeks(1, 1));
         assertThat(told.card()).isEqualTo(said);
         assertThat(told.behind()).isCloseTo(.45 / CardLayout.BORDER_REFLECTANCE, within(.01));
         assertThat(told.wallChroma()).isLessThan(1);
@@ -172,8 +220,9 @@ class LightSurveyTest {
 
     @Test
     void withoutACardTheWallsColourIsToldButNotItsBrightness() {
-        LightFigures told =
-                new LightSurvey(wall(.3, 1.3, 1, .7), new CardSighting.None(), CAMERA, FACE).figures(cheeks(1, 1));
+        LightFigures told = new LightSurvey(
+                        wall(.3, 1.3, 1, .7), new CardSighting.None(), CAMERA, SkinScene.of(FACE, List.of()))
+                .figures(cheeks(1, 1));
         assertThat(told.card()).isEqualTo(LightFigures.Card.NONE);
         assertThat(told.behind()).isNull();
         assertThat(told.kelvin()).isNull();
@@ -189,10 +238,10 @@ class LightSurveyTest {
                 room.rgb()[y * WIDTH + x] = 0xf4f4f4;
             }
         }
-        double left = new LightSurvey(room, card(CardLayout.Kind.COLOUR, 720), CAMERA, FACE)
+        double left = new LightSurvey(room, card(CardLayout.Kind.COLOUR, 720), CAMERA, SkinScene.of(FACE, List.of()))
                 .figures(cheeks(1, 1))
                 .behind();
-        double right = new LightSurvey(room, card(CardLayout.Kind.COLOUR, 20), CAMERA, FACE)
+        double right = new LightSurvey(room, card(CardLayout.Kind.COLOUR, 20), CAMERA, SkinScene.of(FACE, List.of()))
                 .figures(cheeks(1, 1))
                 .behind();
         assertThat(left).isLessThan(.3);
@@ -202,8 +251,9 @@ class LightSurveyTest {
     @Test
     void aPictureCutCloseShowsNoWall() {
         FaceFrame close = new FaceFrame(new Point(250, 400), new Point(650, 400), new Point(450, 1140));
-        LightFigures told =
-                new LightSurvey(wall(.2), card(CardLayout.Kind.COLOUR, 720), CAMERA, close).figures(cheeks(1, 1));
+        LightFigures told = new LightSurvey(
+                        wall(.2), card(CardLayout.Kind.COLOUR, 720), CAMERA, SkinScene.of(close, List.of()))
+                .figures(cheeks(1, 1));
         assertThat(told.behind()).isNull();
         assertThat(told.wallChroma()).isNull();
     }

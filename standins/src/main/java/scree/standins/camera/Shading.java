@@ -20,12 +20,14 @@ final class Shading {
     private final double[] fillFlat = new double[3];
     private final double[] key;
     private final double[] fill;
+    private final float[] kept;
 
     Shading(Relief relief, float[] hollow, Lighting light) {
         this.soft = relief.blurred(.035);
         this.sharp = relief.blurred(.010);
         this.hollow = hollow;
         this.light = light;
+        this.kept = CastShadow.of(relief, light);
         this.key = unit(light.keyX(), light.keyY(), light.keyZ());
         this.fill = unit(-Math.signum(light.keyX()) * .62, -.05, .75);
         for (int c = 0; c < 3; c++) {
@@ -65,14 +67,15 @@ final class Shading {
         double up = .5 + .5 * sy * sl;
         double ambient = light.ambient() * (.78 + .44 * up);
         double bounce = Math.max(0, .5 - up) * open;
+        double reached = kept == null ? 1 : kept[i];
         for (int c = 0; c < 3; c++) {
             double k = BLURRED_SHARE[c] * wrapped(keySoft, c) + (1 - BLURRED_SHARE[c]) * wrapped(keySharp, c);
             e[c] = ambient * Math.pow(Math.max(.05, open), HOLLOW[c])
-                    + light.key() * k / keyFlat[c] * (1 - .55 * Math.max(0, ao))
+                    + light.key() * reached * k / keyFlat[c] * (1 - .55 * Math.max(0, ao))
                     + light.fill() * wrapped(fillSoft, c) / fillFlat[c] * open
                     + bounce * BOUNCE[c];
         }
-        e[3] = sheen(tx * tl, ty * tl, tl);
+        e[3] = reached * sheen(tx * tl, ty * tl, tl);
     }
 
     private double sheen(double nx, double ny, double nz) {

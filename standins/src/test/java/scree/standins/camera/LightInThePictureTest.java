@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import scree.core.colour.Lab;
 import scree.core.face.FacePoints;
 import scree.core.image.CardFinder;
@@ -14,6 +16,7 @@ import scree.core.image.PictureIntake;
 import scree.core.image.PrintedCard;
 import scree.core.image.Raster;
 import scree.core.light.LightCode;
+import scree.core.light.LightFigures;
 import scree.core.light.LightJudge;
 import scree.core.light.LightVerdict;
 import scree.core.light.LightVerdict.Grade;
@@ -43,6 +46,23 @@ class LightInThePictureTest {
         LightVerdict above = verdict(Lighting.lampAbove(), DAY, Trouble.NONE);
         assertThat(codes(above)).contains(LightCode.FROM_ABOVE).doesNotContain(LightCode.FROM_ONE_SIDE);
         assertThat(above.grade()).isEqualTo(Grade.UNFIT);
+    }
+
+    /** Shine is most of what a deep forehead sends back: it was taken for a lamp on four of twelve sitters. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 2, 6, 9, 11})
+    void noDepthOfSkinMakesALampOfAWindowOrHidesOne(int sitter) {
+        Portrait window = Studio.seat(Ensemble.all().get(sitter), Lighting.facingWindow(), 620);
+        assertThat(codes(LightJudge.judge(figures(window), null)))
+                .doesNotContain(LightCode.FROM_ABOVE, LightCode.NOSE_SHADOW);
+        Portrait lamp = Studio.seat(Ensemble.all().get(sitter), Lighting.lampAbove(), 620);
+        assertThat(LightJudge.judge(figures(lamp), null).grade()).isEqualTo(Grade.UNFIT);
+    }
+
+    private static LightFigures figures(Portrait portrait) {
+        Raster picture = portrait.shoot(CAMERA, DAY, Shot.withCard(4).withCard(null), Trouble.NONE);
+        return SkinReader.read(picture, new CardSighting.None(), scene(portrait))
+                .light();
     }
 
     @Test
