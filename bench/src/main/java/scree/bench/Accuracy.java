@@ -276,7 +276,17 @@ final class Accuracy {
                     List.of(),
                     List.of(),
                     new scree.core.light.LightFigures(
-                            scree.core.light.LightFigures.Card.NONE, null, 0.0, null, null, null, null, null, 0, 0),
+                            scree.core.light.LightFigures.Card.NONE,
+                            null,
+                            0.0,
+                            null,
+                            null,
+                            null,
+                            null,
+                            null,
+                            0,
+                            0,
+                            null),
                     List.of());
             List<Testimony> said = java.util.stream.Stream.of(Witness.BRIGHT, Witness.DRAPES, Witness.PAST)
                     .map(w -> new Testimony(answer(w, truth, random), false))

@@ -14,6 +14,7 @@ import scree.core.image.Raster;
 import scree.core.light.LightJudge;
 import scree.core.light.LightVerdict;
 import scree.core.sight.FaceSkin;
+import scree.core.sight.SightCode;
 import scree.core.skin.Features;
 import scree.core.skin.SkinReader;
 import scree.core.skin.SkinReading;
@@ -46,9 +47,7 @@ class SkinScenes {
     SkinScene stored(StudioId studio, long picture, Raster raster, FaceState face, FacePoints points) {
         SkinScene scene = scene(studio, face, points, pictures.camera(studio, picture));
         return looks.of(studio, picture)
-                .map(FirstLook::mesh)
-                .filter(mesh -> points != null)
-                .map(mesh -> scene.where(FaceSkin.of(raster, mesh, points)))
+                .map(look -> seen(scene, look, raster, points))
                 .orElse(scene);
     }
 
@@ -56,7 +55,13 @@ class SkinScenes {
     SkinScene unkept(StudioId studio, Pictures.Ready ready, FirstLooks.Checked found) {
         FacePoints points = found.points();
         return scene(studio, FaceState.on(points, 0), points, Optional.ofNullable(ready.camera()))
-                .where(FaceSkin.of(ready.raster(), found.mesh(), points));
+                .where(FaceSkin.of(ready.raster(), found.mesh(), points))
+                .inLight(found.said().stream().anyMatch(r -> r.code() == SightCode.TINTED));
+    }
+
+    private static SkinScene seen(SkinScene scene, FirstLook look, Raster raster, FacePoints points) {
+        SkinScene lit = scene.inLight(look.says(SightCode.TINTED));
+        return look.mesh() == null || points == null ? lit : lit.where(FaceSkin.of(raster, look.mesh(), points));
     }
 
     private SkinScene scene(StudioId studio, FaceState face, FacePoints points, Optional<String> camera) {

@@ -121,7 +121,7 @@ record SkinView(
                 cardLine.stream().mapToDouble(Point::x).average().orElse(0),
                 cardLine.stream().mapToDouble(Point::y).min().orElse(0) - 10,
                 skin.trust().name(),
-                skin.trust().within(),
+                skin.within(),
                 words.verdict(taken),
                 cautions(skin, card, words),
                 target.map(t -> SkinField.of(skin, t, words)).orElse(null),

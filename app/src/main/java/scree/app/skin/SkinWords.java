@@ -33,6 +33,9 @@ public class SkinWords extends Words {
         SkinReading reading = taken.skin();
         Optional<Depth> depth = depth(reading);
         Optional<Undertone> under = taken.undertone();
+        if (depth.isPresent() && reading.light().strongCast() && under.isEmpty()) {
+            return inACast(reading);
+        }
         if (depth.isEmpty() || under.isEmpty()) {
             return say("skin.verdict.none");
         }
@@ -40,10 +43,21 @@ public class SkinWords extends Words {
         String olive = u.cast() == Undertone.Olive.NONE ? "" : say("skin.olive." + u.cast());
         boolean peach = taken.verdict().map(UndertoneVerdict::peachy).orElse(false);
         olive = olive.isEmpty() && peach ? say("skin.peach") : olive;
-        String spoken = say("depth." + depth.get()) + ", " + say("undertone.verdict." + u.leading()) + olive + ".";
+        String family = say((u.leans() ? "undertone.leans." : "undertone.verdict.") + u.leading());
+        String spoken = say("depth." + depth.get()) + ", " + family + olive + ".";
         return reading.trust() == SkinReading.Trust.PROVISIONAL
                 ? say("skin.verdict.perhaps", spoken.substring(0, 1).toLowerCase(locale()) + spoken.substring(1))
                 : spoken;
+    }
+
+    private String inACast(SkinReading reading) {
+        Depth.Range range = MatchTarget.from(reading, MatchTarget.School.JAW_TO_NECK)
+                .map(t -> Depth.within(t.colour(), reading.within()))
+                .orElseThrow();
+        return say(
+                "skin.verdict.cast",
+                say("depth." + range.fairest()).toLowerCase(locale()),
+                say("depth." + range.deepest()).toLowerCase(locale()));
     }
 
     String overtone(SkinReading reading) {

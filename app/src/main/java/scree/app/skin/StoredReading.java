@@ -87,7 +87,8 @@ record StoredReading(
     TakenReading taken(JsonMapper json) {
         FaceState face = json.readValue(row.face(), FaceState.class);
         LightFigures figures = row.light() == null
-                ? new LightFigures(LightFigures.Card.COLOUR, null, row.sideLight(), null, null, null, null, null, 0, 0)
+                ? new LightFigures(
+                        LightFigures.Card.COLOUR, null, row.sideLight(), null, null, null, null, null, 0, 0, null)
                 : json.readValue(row.light(), LightFigures.class);
         LightVerdict light = LightJudge.judge(figures, metered.orElse(null));
         SkinReading read = new SkinReading(

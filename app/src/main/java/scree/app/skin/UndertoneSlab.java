@@ -60,7 +60,7 @@ record UndertoneSlab(
                 percent(u.olive()),
                 u.oliveShows(),
                 u.leading().name(),
-                basis + " " + lean);
+                u.leans() ? words.say("undertone.leans") : basis + " " + lean);
     }
 
     private static int percent(double share) {

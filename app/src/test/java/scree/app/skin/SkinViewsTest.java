@@ -75,7 +75,8 @@ class SkinViewsTest {
         new EnumMap<>(colours)
                 .forEach((zone, lab) -> zones.add(
                         new ZoneReading(zone, lab, 1.24, new ZoneSample(new double[3], 0, 80, 10, 5, 5, 50))));
-        LightFigures figures = new LightFigures(LightFigures.Card.COLOUR, 5600.0, 0.0, 0.0, .3, .5, .5, 3.0, 0, .01);
+        LightFigures figures =
+                new LightFigures(LightFigures.Card.COLOUR, 5600.0, 0.0, 0.0, .3, .5, .5, 3.0, 0, .01, null);
         SkinReading skin = new SkinReading(
                 trust, new Calibration.Quality(24, 2, .3, 1, 0), zones, List.of(), List.of(), figures, List.of());
         Map<Witness, Testimony> heard = new EnumMap<>(Witness.class);
@@ -268,14 +269,14 @@ class SkinViewsTest {
     })
     void theOliveHatchLiesInTheLeadingPart(
             double cool, double neutral, double warm, double olive, boolean shows, double from) {
-        UndertoneSlab slab = UndertoneSlab.of(new Undertone(cool, neutral, warm, olive, 0, true), 0, WORDS);
+        UndertoneSlab slab = UndertoneSlab.of(new Undertone(cool, neutral, warm, olive, 0, true, false), 0, WORDS);
         assertThat(slab.oliveShows()).isEqualTo(shows);
         assertThat(slab.oliveFrom()).isCloseTo(from, within(.01));
     }
 
     @Test
     void aPeachyCastIsShownWithItsShareFromWhereItMeansSomething() {
-        Undertone warm = new Undertone(.1, .2, .7, 0, 5, true);
+        Undertone warm = new Undertone(.1, .2, .7, 0, 5, true, false);
         for (double peach : new double[] {0, .29, .3, .8}) {
             var verdict = new UndertoneVerdict(warm, peach, List.of(), Optional.empty());
             Integer shown = UndertoneView.of(null, null, Map.of(), Optional.of(verdict), WORDS)

@@ -24,9 +24,9 @@ import tools.jackson.databind.json.JsonMapper;
 class StoredReadingTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final LightFigures EVEN =
-            new LightFigures(LightFigures.Card.COLOUR, 5600.0, 0.02, 0.0, .3, 0.0, 0.0, 2.0, 0, 0);
+            new LightFigures(LightFigures.Card.COLOUR, 5600.0, 0.02, 0.0, .3, 0.0, 0.0, 2.0, 0, 0, null);
     private static final LightFigures FROM_ONE_SIDE =
-            new LightFigures(LightFigures.Card.COLOUR, 5600.0, 1.2, 0.0, .3, 0.0, 0.0, 2.0, 0, 0);
+            new LightFigures(LightFigures.Card.COLOUR, 5600.0, 1.2, 0.0, .3, 0.0, 0.0, 2.0, 0, 0, null);
 
     private final FaceState face = FaceState.usualIn(800, 1000).withSpot(FreeSpot.Kind.BLEMISH, 300, 500);
 

@@ -22,6 +22,8 @@ public enum LightCode {
     FROM_ONE_SIDE,
     /** Args: per cent. */
     FROM_ABOVE,
+    /** The light has a colour of its own that no card takes out. */
+    STRONG_CAST,
     /** The nose throws a shadow on the lip. */
     NOSE_SHADOW,
     /** Args: times. */

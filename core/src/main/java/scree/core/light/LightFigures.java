@@ -14,6 +14,7 @@ package scree.core.light;
  * @param wallChroma C* of what stands beside the head
  * @param clipped share of the skin's pixels that are clipped, 0..1
  * @param halo rms of ln light on the card's white border that no even slope explains
+ * @param tinted whether the light has a strong colour of its own that no card takes out; null when nobody looked
  */
 public record LightFigures(
         Card card,
@@ -25,12 +26,18 @@ public record LightFigures(
         Double twoColours,
         Double wallChroma,
         double clipped,
-        double halo) {
+        double halo,
+        Boolean tinted) {
     /** What was held beside the face. */
     public enum Card {
         COLOUR,
         GREY,
         NONE
+    }
+
+    /** Returns whether the light has a strong colour of its own that no card takes out. */
+    public boolean strongCast() {
+        return Boolean.TRUE.equals(tinted);
     }
 
     /** Returns |ln left/right|, 0 when the picture cannot tell. */

@@ -121,6 +121,9 @@ public final class LightJudge {
         } else {
             reasons.add(Reason.check(LightCode.COLOUR_UNKNOWN));
         }
+        if (f.strongCast()) {
+            reasons.add(Reason.caution(LightCode.STRONG_CAST));
+        }
         if (f.twoColours() != null && f.twoColours() > TWO_SEEN) {
             double off = Math.round(10 * f.twoColours()) / 10.0;
             reasons.add(graded(f.twoColours() > TWO_TOO_MUCH, LightCode.TWO_COLOURS, off));

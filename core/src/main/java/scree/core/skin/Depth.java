@@ -30,6 +30,16 @@ public enum Depth {
         return Math.toDegrees(Math.atan2(skin.lightness() - 50, skin.b()));
     }
 
+    /** The fairest and the deepest that a skin may be. */
+    public record Range(Depth fairest, Depth deepest) {}
+
+    /** Returns the classes that skin may belong to whose lightness is only known to so much L* either way. */
+    public static Range within(Lab skin, double lightness) {
+        return new Range(
+                of(Lab.ofClamped(skin.lightness() + lightness, skin.a(), skin.b())),
+                of(Lab.ofClamped(skin.lightness() - lightness, skin.a(), skin.b())));
+    }
+
     public static Depth of(Lab skin) {
         double ita = itaDegrees(skin);
         for (Depth depth : values()) {

@@ -89,7 +89,8 @@ final class LightSurvey {
                 right == null || left == null ? null : coloursApart(right, left),
                 wall == null ? null : colour(wall).chroma(),
                 total == 0 ? 0 : clipped / total,
-                calibration.quality().halo());
+                calibration.quality().halo(),
+                card instanceof CardSighting.Found ? null : Boolean.valueOf(scene.tinted()));
     }
 
     private LightFigures.Card kind() {

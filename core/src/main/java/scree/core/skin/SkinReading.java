@@ -68,6 +68,14 @@ public record SkinReading(
     /** A zone without a colour. */
     public record Unread(Zone zone, WhyUnread why) {}
 
+    /** What a depth may be off by in light of a strong colour. House choice: about two classes either way. */
+    private static final double WITHIN_IN_A_CAST = 12;
+
+    /** Returns the mean ΔE00 promised; in light of a strong colour without a card by how much L* may be off. */
+    public double within() {
+        return light.strongCast() ? WITHIN_IN_A_CAST : trust.within();
+    }
+
     /** Returns |ln(left / right)| of the light on the cheeks; 0.10 is fine, over 0.15 too much. */
     public double sideLight() {
         return light.slant();

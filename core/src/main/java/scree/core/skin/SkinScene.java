@@ -16,6 +16,7 @@ import scree.core.image.PrintedCard;
  * @param print what is known of the card
  * @param phone what the same phone taught in daylight with the colour card
  * @param bare which pixels of the face are bare skin
+ * @param tinted whether the light has a strong colour of its own that no card takes out
  */
 public record SkinScene(
         FaceFrame face,
@@ -24,7 +25,8 @@ public record SkinScene(
         List<List<Point>> features,
         PrintedCard print,
         Optional<CameraProfile> phone,
-        Bare bare) {
+        Bare bare,
+        boolean tinted) {
     /** A scene of which it is not known where skin is bare. */
     public SkinScene(
             FaceFrame face,
@@ -33,7 +35,7 @@ public record SkinScene(
             List<List<Point>> features,
             PrintedCard print,
             Optional<CameraProfile> phone) {
-        this(face, outlines, spots, features, print, phone, Bare.EVERYWHERE);
+        this(face, outlines, spots, features, print, phone, Bare.EVERYWHERE, false);
     }
 
     public SkinScene {
@@ -54,7 +56,12 @@ public record SkinScene(
 
     /** Returns the same scene where it is known which pixels of the face are bare skin. */
     public SkinScene where(Bare skin) {
-        return new SkinScene(face, outlines, spots, features, print, phone, skin);
+        return new SkinScene(face, outlines, spots, features, print, phone, skin, tinted);
+    }
+
+    /** Returns the same scene in a light of which it is known whether it has a strong colour that no card takes out. */
+    public SkinScene inLight(boolean strongCast) {
+        return new SkinScene(face, outlines, spots, features, print, phone, bare, strongCast);
     }
 
     /** Returns everything that is left out of a zone's mean: features and spots. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import scree.core.colour.Lab;
+import scree.core.light.LightFigures;
 import scree.core.plane.Normal;
 
 /**
@@ -15,8 +16,10 @@ import scree.core.plane.Normal;
  * @param olive 0..1, a quality beside the other three
  * @param leanDegrees hue against usual skin of that depth, above 0 more golden
  * @param sheltered whether it rests on skin that sun and redness rarely reach
+ * @param leans whether no card stands behind it: a family is only leant to, and olive is not told
  */
-public record Undertone(double cool, double neutral, double warm, double olive, double leanDegrees, boolean sheltered) {
+public record Undertone(
+        double cool, double neutral, double warm, double olive, double leanDegrees, boolean sheltered, boolean leans) {
     /** Past this lean from usual hue skin counts as warm or cool. House choice (start value), docs/method.md. */
     public static final double FAMILY_EDGE_DEGREES = 3;
     /** a* below usual by this much begins to read olive. House choice (start value). */
@@ -75,7 +78,7 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
         double width = Math.sqrt(curve * curve + spreadDegrees * spreadDegrees);
         double warm = Normal.below((lean - FAMILY_EDGE_DEGREES) / width);
         double cool = Normal.below((-FAMILY_EDGE_DEGREES - lean) / width);
-        return new Undertone(cool, 1 - cool - warm, warm, oliveOf(mean), lean, sheltered);
+        return new Undertone(cool, 1 - cool - warm, warm, oliveOf(mean), lean, sheltered, false);
     }
 
     /** Returns 0 to 1 for how olive a colour is: greener than usual at its depth, and not less yellow. */
@@ -89,14 +92,37 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
     /** How far one zone's hue may be off with a card, in degrees. Derived: 0.6 ΔE00 at C* 20, docs/method.md. */
     private static final double CARD_HUE_SPREAD = 1.2;
 
-    private static final double PROVISIONAL_HUE_SPREAD = 6;
+    /** With a card in bad light. House choice: five times as in good light. */
+    private static final double BAD_LIGHT_HUE_SPREAD = 6;
+    /**
+     * Without a card. Derived on photographs: cheeks scatter by 11° over people whose own hues scatter by 4° to 6.5°, casts refused; a*
+     * scatters by 4.5 to 5, which leaves olive 7 % of its information.
+     */
+    private static final double PROVISIONAL_HUE_SPREAD = 10;
+    /** No family gets more than this without a card. House choice: three in five. */
+    private static final double MOST_LEANT = 0.60;
 
     /**
-     * Tells undertone from the zones that sun and redness reach least: inner forearm and neck; without them from the
-     * outer face, and without that not at all. A pink cheek never makes a cool undertone.
+     * Tells undertone from the zones that sun and redness reach least: inner forearm and neck; without them from the outer face, and without
+     * that not at all. A pink cheek never makes a cool undertone. Without a card a family is only leant to; in light with a strong colour
+     * nothing is told. An inner forearm was read by a colour meter and needs no card.
      */
     public static Optional<Undertone> from(SkinReading reading) {
-        double spread = reading.trust() == SkinReading.Trust.PROVISIONAL ? PROVISIONAL_HUE_SPREAD : CARD_HUE_SPREAD;
+        boolean noCard = reading.light().card() == LightFigures.Card.NONE;
+        Optional<Lab> metered = reading.colourOf(Zone.FOREARM);
+        if (noCard && metered.isPresent()) {
+            return Optional.of(of(List.of(metered.get()), CARD_HUE_SPREAD, true));
+        }
+        if (reading.light().strongCast()) {
+            return Optional.empty();
+        }
+        double spread = noCard
+                ? PROVISIONAL_HUE_SPREAD
+                : reading.trust() == SkinReading.Trust.PROVISIONAL ? BAD_LIGHT_HUE_SPREAD : CARD_HUE_SPREAD;
+        return from(reading, spread).map(u -> noCard ? u.leaning() : u);
+    }
+
+    private static Optional<Undertone> from(SkinReading reading, double spread) {
         List<Lab> sheltered = Stream.of(Zone.FOREARM, Zone.NECK)
                 .map(reading::colourOf)
                 .flatMap(Optional::stream)
@@ -108,6 +134,20 @@ public record Undertone(double cool, double neutral, double warm, double olive, 
                 .or(() -> reading.colourOf(Zone.OUTER_CHEEK))
                 .or(() -> reading.colourOf(Zone.FOREHEAD))
                 .map(face -> of(List.of(face), spread * 2, false));
+    }
+
+    /** Returns what is left of it without a card: no share over three in five, the rest in proportion, olive not told. */
+    private Undertone leaning() {
+        double most = Math.max(cool, Math.max(neutral, warm));
+        double others = most > MOST_LEANT ? (1 - MOST_LEANT) / (1 - most) : 1;
+        return new Undertone(
+                cool == most ? Math.min(most, MOST_LEANT) : cool * others,
+                neutral == most ? Math.min(most, MOST_LEANT) : neutral * others,
+                warm == most ? Math.min(most, MOST_LEANT) : warm * others,
+                0,
+                leanDegrees,
+                sheltered,
+                true);
     }
 
     /** Returns the family with the largest share. */

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import scree.core.colour.Lab;
+import scree.core.light.LightFigures;
 import scree.core.plane.Normal;
 import scree.core.skin.Undertone.Family;
 import scree.core.skin.UndertoneVerdict.Conflict;
@@ -27,6 +28,9 @@ public final class UndertoneBench {
     /** A witness that adds less than this is not worth a quarrel. House choice: odds of 5 to 3. */
     private static final double WORTH_A_CONFLICT = .5;
 
+    /** What is held of an olive or peach cast before anybody tells. House choice: about as many as one meets. */
+    private static final double UNTOLD = .15;
+
     private static final double PEACH_SOFTNESS = 1.4;
 
     private UndertoneBench() {}
@@ -43,7 +47,9 @@ public final class UndertoneBench {
         }
         List<Heard> heard = new ArrayList<>();
         double[] odds = new double[3];
-        double olive = logit(measured.map(Undertone::olive).orElse(.15));
+        boolean leans = measured.map(Undertone::leans).orElse(false);
+        double olive = logit(measured.filter(u -> !leans).map(Undertone::olive).orElse(UNTOLD));
+        boolean oliveTold = !leans;
         double peach = logit(peach(reading));
         if (measured.isPresent()) {
             boolean struck = said.stream().anyMatch(t -> t.answer().witness() == Witness.MEASURED && t.struck());
@@ -54,6 +60,7 @@ public final class UndertoneBench {
                 continue;
             }
             double weight = t.struck() ? 0 : weight(t.answer().witness(), reading);
+            oliveTold |= weight > 0 && t.answer().olive() != 0;
             heard.add(hear(t, weight, odds));
             olive += 2 * weight * t.answer().olive();
             peach += 2 * weight * t.answer().peach();
@@ -63,9 +70,10 @@ public final class UndertoneBench {
                 shares[0],
                 shares[1],
                 shares[2],
-                share(olive),
+                oliveTold ? share(olive) : 0,
                 measured.map(Undertone::leanDegrees).orElse(0.0),
-                measured.map(Undertone::sheltered).orElse(false));
+                measured.map(Undertone::sheltered).orElse(false),
+                leans && heard.stream().allMatch(h -> h.witness() == Witness.MEASURED || h.struck()));
         heard.sort(Comparator.comparingDouble(Heard::strength).reversed());
         return Optional.of(new UndertoneVerdict(together, share(peach), heard, conflict(heard, reading)));
     }
@@ -120,6 +128,9 @@ public final class UndertoneBench {
     }
 
     private static double trust(SkinReading reading) {
+        if (reading.colourOf(Zone.FOREARM).isPresent()) {
+            return Witness.MEASURED.trust(); // by a colour meter
+        }
         return switch (reading.trust()) {
             case COLOUR_CARD -> Witness.MEASURED.trust();
             case GREY_CARD -> TRUST_GREY;
@@ -129,12 +140,12 @@ public final class UndertoneBench {
 
     /** Rosy-golden: redder than usual at that depth while the hue is not cool. Graded, like olive. */
     private static double peach(SkinReading reading) {
-        if (reading == null) {
-            return .15;
+        if (reading == null || reading.light().card() == LightFigures.Card.NONE) {
+            return UNTOLD; // redness scatters too much without a card
         }
         Optional<Lab> skin = reading.colourOf(Zone.FOREARM).or(() -> reading.colourOf(Zone.NECK));
         if (skin.isEmpty()) {
-            return .15;
+            return UNTOLD;
         }
         Lab usual = ReferenceCurve.at(skin.get().lightness());
         double redder = Normal.below((skin.get().a() - usual.a() - Undertone.OLIVE_FROM) / PEACH_SOFTNESS);

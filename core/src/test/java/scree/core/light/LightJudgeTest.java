@@ -64,7 +64,7 @@ class LightJudgeTest {
 
     @Test
     void theWorstReasonComesFirst() {
-        LightFigures bad = new LightFigures(Card.COLOUR, 3000.0, .12, .9, 1.2, .6, .3, 3.0, 0, .01);
+        LightFigures bad = new LightFigures(Card.COLOUR, 3000.0, .12, .9, 1.2, .6, .3, 3.0, 0, .01, null);
         LightVerdict verdict = LightJudge.judge(bad, null);
         assertThat(verdict.grade()).isEqualTo(Grade.UNFIT);
         assertThat(verdict.reasons().get(0).code()).isEqualTo(LightCode.FROM_ABOVE);
@@ -86,13 +86,13 @@ class LightJudgeTest {
         ", 1.2, UNFIT"
     })
     void aLampAboveNeedsTwoWitnesses(Double above, Double underNose, Grade grade) {
-        LightFigures f = new LightFigures(Card.COLOUR, 5600.0, .02, above, underNose, .6, .4, 3.0, 0, .005);
+        LightFigures f = new LightFigures(Card.COLOUR, 5600.0, .02, above, underNose, .6, .4, 3.0, 0, .005, null);
         assertThat(LightJudge.judge(f, null).grade()).isEqualTo(grade);
     }
 
     @Test
     void withoutCardAndMeterTheColourIsUnknownAndNeverGood() {
-        LightFigures bare = new LightFigures(Card.NONE, null, .02, .0, .3, null, .3, 3.0, 0, 0);
+        LightFigures bare = new LightFigures(Card.NONE, null, .02, .0, .3, null, .3, 3.0, 0, 0, null);
         assertThat(LightJudge.judge(bare, null).grade()).isEqualTo(Grade.USABLE);
     }
 
@@ -107,10 +107,10 @@ class LightJudgeTest {
     }
 
     private static LightFigures slanting(double by) {
-        return new LightFigures(Card.COLOUR, 5600.0, by, .05, .3, .6, .4, 3.0, 0, .005);
+        return new LightFigures(Card.COLOUR, 5600.0, by, .05, .3, .6, .4, 3.0, 0, .005, null);
     }
 
     private static LightFigures even(Card card, Double kelvin) {
-        return new LightFigures(card, kelvin, .02, .05, .3, .6, .4, 3.0, 0, .005);
+        return new LightFigures(card, kelvin, .02, .05, .3, .6, .4, 3.0, 0, .005, null);
     }
 }

@@ -128,7 +128,7 @@ class SkinJudgementTest {
         List<ZoneReading> zones = new ArrayList<>();
         colours.forEach((zone, lab) ->
                 zones.add(new ZoneReading(zone, lab, 1, new ZoneSample(new double[3], 0, 100, 0, 0, 0, 0))));
-        var light = new LightFigures(LightFigures.Card.COLOUR, 5600.0, 0.0, 0.0, 0.3, 0.5, 0.5, 3.0, 0, 0.01);
+        var light = new LightFigures(LightFigures.Card.COLOUR, 5600.0, 0.0, 0.0, 0.3, 0.5, 0.5, 3.0, 0, 0.01, null);
         return new SkinReading(
                 trust, new Calibration.Quality(24, 0, 0.3, 1, 0), zones, List.of(), List.of(), light, List.of());
     }
