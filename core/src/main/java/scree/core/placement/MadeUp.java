@@ -16,6 +16,8 @@ import scree.core.face.Side;
 import scree.core.image.Point;
 import scree.core.image.Raster;
 import scree.core.plane.Vec;
+import scree.core.skin.ReferenceCurve;
+import scree.core.skin.SkinSpectrum;
 
 /**
  * The made-up face computed from the bare picture: in each zone the picture's linear light is multiplied by what the film there
@@ -31,6 +33,14 @@ public final class MadeUp {
     private static final float MOST_LIFT = 1.7f;
     /** How far the eye gets used to a lamp's colour. House choice: a room's light stays a little warm. */
     private static final double ADAPTED = .72;
+
+    /** L* under which no skin lies: what reads deeper is a dark picture. House choice: a little under the deepest of the skin model. */
+    private static final double DEEPEST = 24;
+    /**
+     * By how much film over skin may part, in any channel, from film over usual skin of that depth. House choice: real skins lean by less;
+     * without the bound a dark picture's noise in blue became a blue-white blotch.
+     */
+    private static final double MOST_PARTED = 1.6;
 
     private MadeUp() {}
 
@@ -62,9 +72,11 @@ public final class MadeUp {
     public static Raster over(Raster bare, LevelledFace face, Spectrum skin, List<Layer> layers, Light light) {
         float[] linear = linear(bare);
         double[] turned = turn(skin, light);
+        Spectrum usual =
+                SkinSpectrum.of(ReferenceCurve.at(Math.max(DEEPEST, skin.toLab().lightness())));
         Canvas canvas = new Canvas(bare.width(), bare.height(), face);
         for (Layer layer : layers) {
-            canvas.apply(linear, layer, table(layer, skin, light, turned));
+            canvas.apply(linear, layer, table(layer, skin, usual, light));
         }
         return encoded(bare, linear, turned, light == Light.FLASH ? face : null);
     }
@@ -107,15 +119,19 @@ public final class MadeUp {
         return out;
     }
 
-    /** Returns film over bare skin in linear sRGB by share of the full thickness, relative to the lamp's turn of the skin. */
-    private static float[] table(Layer layer, Spectrum skin, Light light, double[] turned) {
+    /** Returns film over bare skin in linear sRGB by share of the full thickness, never far from what usual skin would give. */
+    private static float[] table(Layer layer, Spectrum skin, Spectrum usual, Light light) {
         double[] ground = shown(skin, light);
+        double[] usualGround = shown(usual, light);
         float[] t = new float[3 * (STEPS + 1)];
         for (int i = 0; i <= STEPS; i++) {
             double share = i / (double) STEPS;
             double[] film = shown(layer.film().over(skin, layer.coats() * share), light);
+            double[] usualFilm = shown(layer.film().over(usual, layer.coats() * share), light);
             for (int c = 0; c < 3; c++) {
-                t[3 * i + c] = (float) (film[c] / ground[c]);
+                double wanted = film[c] / ground[c];
+                double expected = usualFilm[c] / usualGround[c];
+                t[3 * i + c] = (float) Math.max(expected / MOST_PARTED, Math.min(expected * MOST_PARTED, wanted));
             }
         }
         return t;

@@ -116,6 +116,27 @@ class MadeUpTest {
         assertThat(after).isBetween(before - .12, before + .12);
     }
 
+    /** Skin read from a dark picture has next to no blue: pale film over it was painted as a blue-white blotch. */
+    @Test
+    void onADarkPictureTheFilmStaysSkin() {
+        PlacedZone nose = PLAN.zone(Area.BRIDGE_LIGHT, Side.CENTRE).orElseThrow();
+        Dose.Film pale = Dose.Film.of(Lab.of(86, 5, 16), .9).orElseThrow();
+        Spectrum misread = LeastSlope.spectrumOf(Lab.of(4, 5, 5)).orElseThrow();
+        Raster made = MadeUp.over(
+                flat(0x160c08, 0x160c08),
+                FACE,
+                misread,
+                List.of(new MadeUp.Layer(nose, pale, .2)),
+                MadeUp.Light.DAYLIGHT);
+        int p = at(made, nose.heart());
+        assertThat(p >> 16 & 255)
+                .as("lighter")
+                .isGreaterThan(0x28)
+                .as("and no patch of white")
+                .isLessThan(0x70);
+        assertThat(p & 255).as("no blue").isLessThan(p >> 16 & 255);
+    }
+
     @Test
     void lampsTurnTheWholePictureTheirOwnWay() {
         Raster bare = flat(0xB08868, 0xB08868);
