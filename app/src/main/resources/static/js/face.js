@@ -7,6 +7,8 @@
   const url = page.dataset.url, scale = Number(page.dataset.scale);
   const left = Number(page.dataset.left), top = Number(page.dataset.top), wide = Number(page.dataset.wide), tall = Number(page.dataset.tall);
   const REACH = 26, ZOOM = 2.4;
+  /* Mouth corners and lids are only worth moving under a magnifier; under it the hand is slowed. */
+  const FINE = /^(MOUTH|LID_UP|LID_LOW)\b/, FINE_ZOOM = 5, FINE_HAND = 0.4;
   let held = null;
 
   const map = () => document.getElementById("face-drawing");
@@ -36,16 +38,18 @@
 
   /* ---- the lens ---- */
   const lens = document.getElementById("lens");
-  function look(x, y) {
+  function fine(dot) { return Boolean(dot) && FINE.test(dot.dataset.point); }
+  function look(x, y, dot) {
+    const zoom = fine(dot) ? FINE_ZOOM : ZOOM;
     lens.removeAttribute("hidden");
     const aside = x > wide / 2 ? Math.max(70, x - 120) : Math.min(wide - 70, x + 120);
     const over = Math.min(tall - 70, Math.max(70, y - 90));
     document.getElementById("lens-at").setAttribute("transform", "translate(" + aside + " " + over + ")");
     const image = document.getElementById("lens-picture"), shown = document.getElementById("face-picture");
-    image.setAttribute("width", Number(shown.getAttribute("width")) * ZOOM);
-    image.setAttribute("height", Number(shown.getAttribute("height")) * ZOOM);
-    image.setAttribute("x", (left - x) * ZOOM);
-    image.setAttribute("y", (top - y) * ZOOM);
+    image.setAttribute("width", Number(shown.getAttribute("width")) * zoom);
+    image.setAttribute("height", Number(shown.getAttribute("height")) * zoom);
+    image.setAttribute("x", (left - x) * zoom);
+    image.setAttribute("y", (top - y) * zoom);
   }
   function blink() { lens.setAttribute("hidden", ""); }
 
@@ -71,14 +75,15 @@
     held = { dot: dot, from: at, was: p, now: p };
     stack.setPointerCapture(event.pointerId);
     dot.classList.add("moving");
-    look(p.x, p.y);
+    look(p.x, p.y, dot);
   });
   stack.addEventListener("pointermove", (event) => {
     if (!held) { return; }
     const at = spot(event);
-    held.now = { x: held.was.x + at.x - held.from.x, y: held.was.y + at.y - held.from.y };
+    const slow = fine(held.dot) ? FINE_HAND : 1;
+    held.now = { x: held.was.x + slow * (at.x - held.from.x), y: held.was.y + slow * (at.y - held.from.y) };
     held.dot.setAttribute("transform", "translate(" + held.now.x.toFixed(1) + " " + held.now.y.toFixed(1) + ")");
-    look(held.now.x, held.now.y);
+    look(held.now.x, held.now.y, held.dot);
   });
   stack.addEventListener("pointerup", (event) => {
     if (!held) { return; }
@@ -101,7 +106,7 @@
   document.addEventListener("keydown", (event) => {
     const dot = event.target.closest && event.target.closest("#face-drawing .spot");
     if (dot) {
-      const step = event.ctrlKey ? 0.3 : event.shiftKey ? 6 : 1.2;
+      const step = (event.ctrlKey ? 0.3 : event.shiftKey ? 6 : 1.2) * (fine(dot) ? FINE_HAND : 1);
       const move = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key];
       if (move) {
         event.preventDefault();
@@ -110,7 +115,7 @@
         away = { dot: dot, dx: start.dx + move[0], dy: start.dy + move[1], alike: event.altKey, timer: null };
         clearTimeout(start.timer);
         dot.setAttribute("transform", "translate(" + (p.x + move[0]) + " " + (p.y + move[1]) + ")");
-        look(p.x + move[0], p.y + move[1]);
+        look(p.x + move[0], p.y + move[1], dot);
         away.timer = setTimeout(() => { const a = away; away = null; blink(); send(dot.dataset.point, a.dx, a.dy, a.alike); }, 160);
         return;
       }

@@ -71,6 +71,9 @@ public class FirstLooks {
             if (fitted.foreheadCovered()) {
                 all.add(PictureCheck.reason(SightCode.FOREHEAD_COVERED));
             }
+            if (fitted.handPerhaps()) {
+                all.add(PictureCheck.reason(SightCode.HAND));
+            }
             return new Checked(fitted.points(), mesh, all);
         } catch (PointsRefused noFace) {
             return new Checked(null, null, List.of(PictureCheck.reason(SightCode.UNSURE)));

@@ -91,6 +91,7 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
                 brighter ? "screen" : "multiply",
                 now,
                 zone.edited(),
+                zone.area().unsure(plan.face().points()),
                 zone.way().size() < 2 ? null : Lines.open(at(Curves.evenly(zone.way(), 9))),
                 now ? zone.stops().stream().map(this::stop).toList() : List.of(),
                 handles);

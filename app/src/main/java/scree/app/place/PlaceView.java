@@ -21,6 +21,11 @@ record PlaceView(
         String brokenSkin,
         boolean undoable,
         boolean redoable) {
+    /** Returns whether a zone may lie on hair. */
+    boolean anyUnsure() {
+        return zones.stream().anyMatch(ZoneShape::unsure);
+    }
+
     static final int WIDTH = 606;
     static final int HEIGHT = 676;
     private static final double PALE_FROM = 72;
@@ -36,6 +41,7 @@ record PlaceView(
             String blend,
             boolean chosen,
             boolean edited,
+            boolean unsure,
             String way,
             List<String> stops,
             List<HandleAt> handles) {}

@@ -51,6 +51,11 @@ public record FaceState(
         return List.copyOf(all);
     }
 
+    /** Returns whether a hand laid a zone. */
+    boolean byHand(ZoneOutline o) {
+        return byHand.contains(key(o.zone(), o.side()));
+    }
+
     /** The template where a face usually is: a start for zones that follow three points. */
     static FaceState usualIn(int width, int height) {
         FaceFrame f = FaceFrame.usualIn(width, height);

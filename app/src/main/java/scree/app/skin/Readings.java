@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -42,6 +43,8 @@ import scree.core.skin.SkinReading;
 import scree.core.skin.SkinScene;
 import scree.core.skin.Testimony;
 import scree.core.skin.Witness;
+import scree.core.skin.Zone;
+import scree.core.skin.ZonesOnPoints;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -262,6 +265,13 @@ public class Readings {
         return points(studio, reading)
                 .filter(f -> !Integer.valueOf(f.seq()).equals(reading.face().laidOn()))
                 .isPresent();
+    }
+
+    /** Returns zones of a reading that may lie on hair. */
+    public Set<Zone> unsure(StudioId studio, TakenReading reading) {
+        return points(studio, reading)
+                .map(face -> ZonesOnPoints.unsure(face.points()))
+                .orElse(Set.of());
     }
 
     private Optional<TakenFace> points(StudioId studio, TakenReading reading) {

@@ -304,6 +304,7 @@ class SkinController {
                 taken,
                 pictures.get(me.studio(), taken.pictureId()),
                 readings.card(me.studio(), taken.pictureId()),
+                readings.unsure(me.studio(), taken),
                 words);
         model.addAttribute("view", view);
         model.addAttribute(

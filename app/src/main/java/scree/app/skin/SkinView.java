@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import scree.app.look.Figures;
 import scree.app.look.Lines;
 import scree.app.look.Margin;
@@ -47,6 +48,10 @@ record SkinView(
         String overtoneRest,
         List<String> missing,
         List<Row> rows) {
+    /** Returns whether a zone may lie on hair. */
+    boolean anyUnsure() {
+        return zones.stream().anyMatch(ZoneShape::unsure);
+    }
 
     /** The picture scaled into the drawing. */
     record PictureBox(long id, double width, double height, double scale) {}
@@ -61,7 +66,8 @@ record SkinView(
             double y,
             double gripX,
             double gripY,
-            boolean read) {}
+            boolean read,
+            boolean unsure) {}
 
     /** A zone's stone in the margin with its leader. */
     record Tag(
@@ -96,11 +102,12 @@ record SkinView(
     private static final double BOX_HEIGHT = 600;
     private static final Stones STONES = new Stones();
 
-    static SkinView of(TakenReading taken, Picture picture, CardSighting card, SkinWords words) {
+    /** @param unsure zones that may lie on hair unless a hand laid them */
+    static SkinView of(TakenReading taken, Picture picture, CardSighting card, Set<Zone> unsure, SkinWords words) {
         double scale = Math.min(BOX_WIDTH / picture.width(), BOX_HEIGHT / picture.height());
         PictureBox box = new PictureBox(picture.id(), picture.width() * scale, picture.height() * scale, scale);
         SkinReading skin = taken.skin();
-        List<ZoneShape> zones = zones(taken, box, words);
+        List<ZoneShape> zones = zones(taken, box, unsure, words);
         List<Point> cardLine = card instanceof CardSighting.Found f
                 ? f.outline().stream()
                         .map(p -> new Point(p.x() * scale, p.y() * scale))
@@ -142,7 +149,7 @@ record SkinView(
 
     // ---- the picture ----
 
-    private static List<ZoneShape> zones(TakenReading taken, PictureBox box, SkinWords words) {
+    private static List<ZoneShape> zones(TakenReading taken, PictureBox box, Set<Zone> unsure, SkinWords words) {
         List<ZoneShape> shapes = new ArrayList<>();
         for (ZoneOutline o : taken.face().outlines()) {
             List<Point> line = o.polygon(taken.face().frame()).stream()
@@ -154,7 +161,9 @@ record SkinView(
             boolean read = taken.skin().colourOf(o.zone()).isPresent();
             String side = o.side() == Side.CENTRE ? "" : " " + words.say("side." + o.side());
             String name = words.say("zone." + o.zone()) + side;
-            shapes.add(new ZoneShape(o.zone().name(), o.side().name(), name, polygon(line), left, y, right, y, read));
+            boolean perhapsHair = unsure.contains(o.zone()) && !taken.face().byHand(o);
+            shapes.add(new ZoneShape(
+                    o.zone().name(), o.side().name(), name, polygon(line), left, y, right, y, read, perhapsHair));
         }
         return shapes;
     }

@@ -103,7 +103,7 @@ class SkinViewsTest {
     }
 
     private static SkinView view(TakenReading taken, CardSighting card) {
-        return SkinView.of(taken, PICTURE, card, WORDS);
+        return SkinView.of(taken, PICTURE, card, Set.of(), WORDS);
     }
 
     // ---- the picture ----
@@ -113,7 +113,7 @@ class SkinViewsTest {
         SkinView.PictureBox high = view(usual(), CARD).picture();
         assertThat(high.width() / high.height()).isCloseTo(900 / 1200.0, within(1e-9));
         assertThat(high.height()).isCloseTo(600, within(1e-9));
-        SkinView.PictureBox wide = SkinView.of(usual(), new Picture(3, 5, 1600, 900, ""), CARD, WORDS)
+        SkinView.PictureBox wide = SkinView.of(usual(), new Picture(3, 5, 1600, 900, ""), CARD, Set.of(), WORDS)
                 .picture();
         assertThat(wide.width()).isCloseTo(492, within(1e-9));
     }

@@ -141,7 +141,7 @@ public record Balance(List<Unevenness> uneven, Side turned, boolean eyeLineTilte
             for (Landmark l : part) {
                 for (Side side : l.paired() ? List.of(Side.RIGHT, Side.LEFT) : List.of(Side.CENTRE)) {
                     worst = Math.max(
-                            worst, points.at(new PointKey(l, side)).state().byHand());
+                            worst, points.at(new PointKey(l, side)).state().byHand(l));
                 }
             }
         }

@@ -15,14 +15,16 @@ public enum PointState {
 
     /**
      * Returns how far a hand or the picture may be off, a standard deviation in pupil distances; infinite for a guess. House choices after
-     * points that were laid twice: a guess that was left where it was is looked at less closely than one that was laid.
+     * points that were laid twice: a guess that was left where it was is looked at less closely than one that was laid; mouth corners and lids are moved under the
+     * magnifier.
      */
-    double byHand() {
+    double byHand(Landmark landmark) {
+        boolean fine = landmark == Landmark.MOUTH || landmark == Landmark.LID_UP || landmark == Landmark.LID_LOW;
         return switch (this) {
             case GUESSED -> Double.POSITIVE_INFINITY;
             case SEEN -> .030;
             case CONFIRMED -> .020;
-            case MOVED, PLACED -> .015;
+            case MOVED, PLACED -> fine ? .010 : .015;
         };
     }
 

@@ -43,7 +43,10 @@ public final class CardFinder {
             return new CardSighting.Found(kind(best.get()), best.get().centres(picture, scale, REACH));
         }
         int seen = DOTS.partial(spots, true, SAME_SIZE, SAME_DISTANCE);
-        return seen == 0 ? new CardSighting.None() : new CardSighting.Partial(seen);
+        if (seen > 0) {
+            return new CardSighting.Partial(seen);
+        }
+        return OtherCard.in(small) ? new CardSighting.Other() : new CardSighting.None();
     }
 
     private static CardLayout.Kind kind(MarkQuads.Quad quad) {

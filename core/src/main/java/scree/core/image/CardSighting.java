@@ -47,6 +47,9 @@ public sealed interface CardSighting {
     /** A part of a card: {@code marks} of its four dots, 2 or 3. The rest is hidden, cut off or in glare. */
     record Partial(int marks) implements CardSighting {}
 
+    /** A colour card of another layout: only Scree's own can be read. */
+    record Other() implements CardSighting {}
+
     /** No card. */
     record None() implements CardSighting {}
 }

@@ -2,6 +2,9 @@ package scree.core.placement;
 
 import static scree.core.placement.Family.*;
 
+import scree.core.face.FacePoints;
+import scree.core.face.Landmark;
+
 /** A place on the face that make-up can be put to; the enum's order is the usual order of work within a family. */
 public enum Area {
     SUN_FOREHEAD(SUN, false),
@@ -68,6 +71,15 @@ public enum Area {
     /** Returns whether it may melt over the hairline. */
     boolean meetsHair() {
         return this == HAIRLINE_SHADOW || this == TEMPLE_SHADOW || this == SUN_CHEEK || this == SUN_FOREHEAD;
+    }
+
+    /** Returns whether it may lie on hair: nobody has looked at the hairline or temple that bounds it, and the picture does not show it. */
+    public boolean unsure(FacePoints points) {
+        return switch (this) {
+            case HAIRLINE_SHADOW, SUN_FOREHEAD -> !points.settled(Landmark.HAIRLINE);
+            case TEMPLE_SHADOW -> !points.settled(Landmark.TEMPLE);
+            default -> false;
+        };
     }
 
     /** Returns whether it may lie on the neck. */

@@ -7,6 +7,7 @@ import scree.core.face.EdgeStart;
 import scree.core.face.FacePoints;
 import scree.core.face.FacePoints.Mark;
 import scree.core.face.Landmark;
+import scree.core.face.LevelledFace;
 import scree.core.face.Levelling;
 import scree.core.face.MeshGuess;
 import scree.core.face.PointKey;
@@ -72,8 +73,9 @@ public final class EdgeFit {
      *
      * @param points with what was seen in it
      * @param foreheadCovered whether hair, a band or a hat lies over the forehead
+     * @param handPerhaps whether the jaw is clear on one side only and the sides part: a hand or a shoulder may lie on the other
      */
-    public record Fitted(FacePoints points, boolean foreheadCovered) {}
+    public record Fitted(FacePoints points, boolean foreheadCovered, boolean handPerhaps) {}
 
     /**
      * Asks the picture.
@@ -84,17 +86,33 @@ public final class EdgeFit {
         EdgeFit fit = new EdgeFit(picture, mesh);
         boolean covered = fit.foreheadCovered();
         if (fit.mask.cheeksApart() > TWO_LIGHTS) {
-            return new Fitted(guess, covered);
+            return new Fitted(guess, covered, false);
         }
         boolean beard = fit.beard();
         FacePoints seen = fit.sides(guess, beard);
+        boolean hand = !beard && handPerhaps(seen);
         if (!covered) {
             seen = fit.hairline(seen);
         }
-        return new Fitted(beard ? seen : fit.chin(seen), covered);
+        return new Fitted(beard ? seen : fit.chin(seen), covered, hand);
     }
 
     // ---- sides ----
+
+    /** Half widths that part by more, turned back, are told from a face's own unevenness. Derived on photographs, one example. */
+    private static final double HALVES_APART = .12;
+
+    private static boolean handPerhaps(FacePoints seen) {
+        boolean right = seen.at(new PointKey(Landmark.JAW, Side.RIGHT)).state().settled();
+        boolean left = seen.at(new PointKey(Landmark.JAW, Side.LEFT)).state().settled();
+        if (right == left) {
+            return false;
+        }
+        LevelledFace level = LevelledFace.of(seen.turnedBack());
+        double a = level.outward(Landmark.JAW, Side.RIGHT).x();
+        double b = level.outward(Landmark.JAW, Side.LEFT).x();
+        return Math.abs(a - b) > HALVES_APART * (a + b) / 2;
+    }
 
     private FacePoints sides(FacePoints guess, boolean beard) {
         FacePoints seen = guess;

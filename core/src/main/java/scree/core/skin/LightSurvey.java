@@ -83,7 +83,7 @@ final class LightSurvey {
                 right == null || left == null ? null : ratio(right, left),
                 fromAbove(),
                 underNose(right, left),
-                wall == null || card instanceof CardSighting.None
+                wall == null || !(card instanceof CardSighting.Found)
                         ? null
                         : luminance(wall) / CardLayout.BORDER_REFLECTANCE,
                 right == null || left == null ? null : coloursApart(right, left),

@@ -20,6 +20,8 @@ public final class Remarks {
     public enum Code {
         /** No card in the picture. */
         NO_CARD,
+        /** A card of another layout. */
+        OTHER_CARD,
         /** Args: corner marks seen. */
         CARD_PARTLY_HIDDEN,
         GREY_CARD_ONLY,
@@ -38,6 +40,8 @@ public final class Remarks {
             if (found.kind() == CardLayout.Kind.GREY) {
                 remarks.add(Reason.check(Code.GREY_CARD_ONLY));
             }
+        } else if (card instanceof CardSighting.Other) {
+            remarks.add(Reason.caution(Code.OTHER_CARD));
         } else {
             remarks.add(Reason.caution(Code.NO_CARD));
         }

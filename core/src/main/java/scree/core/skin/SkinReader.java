@@ -68,7 +68,7 @@ public final class SkinReader {
             List<Sampled> good = new ArrayList<>();
             WhyUnread why = WhyUnread.OUTSIDE;
             for (Sampled sampled : entry.getValue()) {
-                WhyUnread problem = problem(sampled.sample(), calibration, skinLight);
+                WhyUnread problem = problem(picture, scene, sampled, calibration, skinLight);
                 if (problem == null) {
                     good.add(sampled);
                 } else {
@@ -156,9 +156,11 @@ public final class SkinReader {
         return read;
     }
 
-    private static WhyUnread problem(ZoneSample sample, Calibration calibration, double skinLight) {
-        if (sample.total() < LEAST_PIXELS) {
-            return WhyUnread.OUTSIDE;
+    private static WhyUnread problem(
+            Raster picture, SkinScene scene, Sampled sampled, Calibration calibration, double skinLight) {
+        ZoneSample sample = sampled.sample();
+        if (sample.total() < LEAST_PIXELS) { // a small zone of a small face may lie well inside
+            return inside(picture, scene, sampled) ? WhyUnread.TOO_FEW : WhyUnread.OUTSIDE;
         }
         if (sample.used() < LEAST_PIXELS || sample.kept() < LEAST_KEPT) {
             return WhyUnread.TOO_FEW;
@@ -167,6 +169,14 @@ public final class SkinReader {
             return WhyUnread.COVERED;
         }
         return luminance(calibration.linear(sample.code())) < COVERED_AT * skinLight ? WhyUnread.COVERED : null;
+    }
+
+    private static boolean inside(Raster picture, SkinScene scene, Sampled sampled) {
+        return scene.outlines().stream()
+                .filter(o -> o.zone() == sampled.zone() && o.side() == sampled.side())
+                .map(o -> o.polygon(scene.face()))
+                .flatMap(List::stream)
+                .allMatch(p -> p.x() >= 0 && p.y() >= 0 && p.x() < picture.width() && p.y() < picture.height());
     }
 
     private static double skinLight(Map<Zone, List<Sampled>> samples, Calibration calibration) {

@@ -4,8 +4,11 @@ import static scree.core.face.Landmark.*;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import scree.core.face.FacePoints;
 import scree.core.face.Landmark;
 import scree.core.face.PointKey;
@@ -44,6 +47,17 @@ public final class ZonesOnPoints {
                 points.at(new PointKey(PUPIL, Side.RIGHT)).at(),
                 points.at(new PointKey(PUPIL, Side.LEFT)).at(),
                 points.at(PointKey.of(Landmark.CHIN)).at());
+    }
+
+    /** Zones at the rim of the face with the landmark that bounds them: hair may begin before them. */
+    private static final Map<Zone, Landmark> RIM =
+            new EnumMap<>(Map.of(Zone.FOREHEAD, HAIRLINE, Zone.TEMPLE, Landmark.TEMPLE));
+
+    /** Returns the zones that may lie on hair: nobody has looked at what bounds them, and the picture does not show it. */
+    public static Set<Zone> unsure(FacePoints points) {
+        return RIM.keySet().stream()
+                .filter(zone -> !points.settled(RIM.get(zone)))
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Zone.class)));
     }
 
     /** Returns all outlines laid on these points, in the units of {@link #frame}. */

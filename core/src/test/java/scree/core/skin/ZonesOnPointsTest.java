@@ -10,6 +10,7 @@ import scree.core.face.Landmark;
 import scree.core.face.PointKey;
 import scree.core.face.Side;
 import scree.core.image.Point;
+import scree.core.placement.Area;
 
 class ZonesOnPointsTest {
     private static final FacePoints USUAL =
@@ -35,6 +36,20 @@ class ZonesOnPointsTest {
                 .isGreaterThan(find(before, Zone.AROUND_MOUTH, Side.LEFT).x() + .03);
         assertThat(find(after, Zone.AROUND_MOUTH, Side.RIGHT)).isEqualTo(find(before, Zone.AROUND_MOUTH, Side.RIGHT));
         assertThat(find(after, Zone.FOREHEAD, Side.CENTRE)).isEqualTo(find(before, Zone.FOREHEAD, Side.CENTRE));
+    }
+
+    /** A hairline that nobody looked at may be hair: the forehead is dotted until somebody did, the cheeks never are. */
+    @Test
+    void zonesAtARimThatNobodySawAreUnsure() {
+        FacePoints guessed = USUAL;
+        assertThat(ZonesOnPoints.unsure(guessed)).containsExactlyInAnyOrder(Zone.FOREHEAD, Zone.TEMPLE);
+        FacePoints looked = guessed.confirmed(Landmark.HAIRLINE);
+        assertThat(ZonesOnPoints.unsure(looked)).containsExactly(Zone.TEMPLE);
+        assertThat(ZonesOnPoints.unsure(looked.confirmed(Landmark.TEMPLE))).isEmpty();
+        assertThat(Area.HAIRLINE_SHADOW.unsure(guessed)).isTrue();
+        assertThat(Area.HAIRLINE_SHADOW.unsure(looked)).isFalse();
+        assertThat(Area.TEMPLE_SHADOW.unsure(looked)).isTrue();
+        assertThat(Area.CHEEK_SHADOW.unsure(guessed)).isFalse();
     }
 
     @Test

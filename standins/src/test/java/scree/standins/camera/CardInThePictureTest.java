@@ -54,6 +54,43 @@ class CardInThePictureTest {
         assertThat(Math.abs(Math.IEEEremainder(angle - degrees - 2.9, 360))).isLessThan(1.5);
     }
 
+    /** Somebody holds up a chart of another kind: it is told from no card, held straight or askew, and never read. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 8, -12})
+    void aCardOfAnotherLayoutIsToldFromNoCard(double degrees) {
+        Raster bare = shoot(Shot.withCard(5).withCard(null));
+        assertThat(CardFinder.find(bare)).isInstanceOf(CardSighting.None.class);
+        Raster held = new Raster(bare.width(), bare.height(), bare.rgb().clone());
+        chart(held, degrees);
+        assertThat(CardFinder.find(held)).isInstanceOf(CardSighting.Other.class);
+    }
+
+    /** Twenty-four even squares of hues all round and some greys on black, made up for this test. */
+    private static void chart(Raster on, double degrees) {
+        double cos = Math.cos(Math.toRadians(degrees));
+        double sin = Math.sin(Math.toRadians(degrees));
+        java.util.Random noise = new java.util.Random(8);
+        for (int y = 0; y < on.height(); y++) {
+            for (int x = 0; x < on.width(); x++) {
+                double u = (x - 745) * cos + (y - 480) * sin + 120;
+                double v = -(x - 745) * sin + (y - 480) * cos + 170;
+                if (u >= 0 && v >= 0 && u < 240 && v < 340) {
+                    boolean field = u % 58 > 10 && v % 56 > 10 && u < 232 && v < 336;
+                    int k = (int) (u / 58) + 4 * (int) (v / 56);
+                    java.awt.Color colour = !field
+                            ? new java.awt.Color(24, 24, 24)
+                            : k % 6 == 5
+                                    ? new java.awt.Color(40 + 8 * k, 40 + 8 * k, 40 + 8 * k)
+                                    : java.awt.Color.getHSBColor(k * 7 % 24 / 24f, .65f, .8f);
+                    int grain = noise.nextInt(5) - 2;
+                    on.rgb()[y * on.width() + x] = (colour.getRed() + grain & 255) << 16
+                            | (colour.getGreen() + grain & 255) << 8
+                            | (colour.getBlue() + grain & 255);
+                }
+            }
+        }
+    }
+
     @Test
     void theGreyCardIsToldFromTheColourCard() {
         var found = (CardSighting.Found) CardFinder.find(shoot(Shot.withCard(3).withCard(CardLayout.Kind.GREY)));
