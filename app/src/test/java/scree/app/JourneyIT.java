@@ -122,6 +122,7 @@ class JourneyIT extends Journeys {
         upload("face.jpg");
         assertThat(text(".trust")).contains("Read with the card");
         assertThat(text(".portrait .card")).contains("24 of 24");
+        assertThat(text(".reading")).as("nobody has looked at the temples").contains("Dotted zones may lie on hair");
         assertAccessible("skin");
         assertNoSidewaysScroll();
         String before = neckFigures();

@@ -22,7 +22,7 @@ record PlaceView(
         boolean undoable,
         boolean redoable) {
     /** Returns whether a zone may lie on hair. */
-    boolean anyUnsure() {
+    public boolean anyUnsure() {
         return zones.stream().anyMatch(ZoneShape::unsure);
     }
 

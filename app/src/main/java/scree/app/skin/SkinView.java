@@ -49,7 +49,7 @@ record SkinView(
         List<String> missing,
         List<Row> rows) {
     /** Returns whether a zone may lie on hair. */
-    boolean anyUnsure() {
+    public boolean anyUnsure() {
         return zones.stream().anyMatch(ZoneShape::unsure);
     }
 
