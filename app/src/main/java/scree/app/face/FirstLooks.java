@@ -23,6 +23,7 @@ import scree.core.mesh.HeadMesh;
 import scree.core.reason.Reason;
 import scree.core.sight.EdgeFit;
 import scree.core.sight.PictureCheck;
+import scree.core.sight.SeenFace;
 import scree.core.sight.SightCode;
 
 /** Looks at a picture before anything is read from it: is there one face, upright, sharp, in light that can be read? */
@@ -59,14 +60,15 @@ public class FirstLooks {
     public Checked check(FaceSearch search, Raster raster) {
         boolean card =
                 CardFinder.find(raster) instanceof CardSighting.Found found && found.kind() == CardLayout.Kind.COLOUR;
-        List<Reason> said = PictureCheck.of(search, raster, card);
+        SeenFace face = search.mesh().map(found -> SeenFace.of(raster, found)).orElse(null);
+        List<Reason> said = PictureCheck.of(search, face, card);
         if (said.stream().anyMatch(PictureCheck::stops)) {
             return new Checked(null, null, said);
         }
         HeadMesh mesh = search.mesh().orElseThrow();
         try {
             FacePoints guess = MeshGuess.from(mesh, raster.width(), raster.height());
-            EdgeFit.Fitted fitted = EdgeFit.of(raster, mesh, guess);
+            EdgeFit.Fitted fitted = EdgeFit.of(face, guess);
             List<Reason> all = new ArrayList<>(said);
             if (fitted.foreheadCovered()) {
                 all.add(PictureCheck.reason(SightCode.FOREHEAD_COVERED));

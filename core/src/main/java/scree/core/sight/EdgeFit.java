@@ -7,7 +7,6 @@ import scree.core.face.EdgeStart;
 import scree.core.face.FacePoints;
 import scree.core.face.FacePoints.Mark;
 import scree.core.face.Landmark;
-import scree.core.face.LevelledFace;
 import scree.core.face.Levelling;
 import scree.core.face.MeshGuess;
 import scree.core.face.PointKey;
@@ -59,12 +58,12 @@ public final class EdgeFit {
     private final EdgeStart start;
     private final Levelling axes;
 
-    private EdgeFit(Raster picture, HeadMesh mesh) {
-        this.picture = picture;
-        this.mesh = mesh;
-        this.axes = Levelling.of(mesh.pupil(true), mesh.pupil(false));
-        this.face = UprightFace.of(picture, axes);
-        this.mask = SkinMask.of(face, mesh);
+    private EdgeFit(SeenFace seen) {
+        this.picture = seen.picture();
+        this.mesh = seen.mesh();
+        this.axes = seen.axes();
+        this.face = seen.upright();
+        this.mask = seen.mask();
         this.start = MeshGuess.edge(mesh);
     }
 
@@ -73,7 +72,7 @@ public final class EdgeFit {
      *
      * @param points with what was seen in it
      * @param foreheadCovered whether hair, a band or a hat lies over the forehead
-     * @param handPerhaps whether the jaw is clear on one side only and the sides part: a hand or a shoulder may lie on the other
+     * @param handPerhaps whether skin lies beside the jaw on one side only: a hand, perhaps
      */
     public record Fitted(FacePoints points, boolean foreheadCovered, boolean handPerhaps) {}
 
@@ -83,14 +82,19 @@ public final class EdgeFit {
      * @param guess points by the mesh
      */
     public static Fitted of(Raster picture, HeadMesh mesh, FacePoints guess) {
-        EdgeFit fit = new EdgeFit(picture, mesh);
+        return of(SeenFace.of(picture, mesh), guess);
+    }
+
+    /** @param guess points by the mesh */
+    public static Fitted of(SeenFace seenFace, FacePoints guess) {
+        EdgeFit fit = new EdgeFit(seenFace);
         boolean covered = fit.foreheadCovered();
         if (fit.mask.cheeksApart() > TWO_LIGHTS) {
             return new Fitted(guess, covered, false);
         }
         boolean beard = fit.beard();
         FacePoints seen = fit.sides(guess, beard);
-        boolean hand = !beard && handPerhaps(seen);
+        boolean hand = fit.handPerhaps();
         if (!covered) {
             seen = fit.hairline(seen);
         }
@@ -99,19 +103,44 @@ public final class EdgeFit {
 
     // ---- sides ----
 
-    /** Half widths that part by more, turned back, are told from a face's own unevenness. Derived on photographs, one example. */
-    private static final double HALVES_APART = .12;
+    /**
+     * Heights and reach beyond the jaw's edge at which no skin lies unless a hand does: ears end above, the neck is narrower. House choices.
+     */
+    private static final double HAND_TOP = .80;
 
-    private static boolean handPerhaps(FacePoints seen) {
-        boolean right = seen.at(new PointKey(Landmark.JAW, Side.RIGHT)).state().settled();
-        boolean left = seen.at(new PointKey(Landmark.JAW, Side.LEFT)).state().settled();
-        if (right == left) {
-            return false;
+    private static final double HAND_BOTTOM = 1.36;
+    private static final double HAND_HIGH = .18;
+    private static final double HAND_FROM = .08;
+    private static final double HAND_TO = .24;
+    private static final double HAND_STEP = .03;
+    /** Share of skin beside the jaw: a hand on one side, and none on the other. House choice; a skin-coloured wall has both. */
+    private static final double HAND = .55;
+
+    private static final double NO_HAND = .2;
+
+    private boolean handPerhaps() {
+        for (double y = HAND_TOP; y + HAND_HIGH <= HAND_BOTTOM; y += HAND_STEP) {
+            double right = skinBeside(Side.RIGHT, y);
+            double left = skinBeside(Side.LEFT, y);
+            if (Math.max(right, left) > HAND && Math.min(right, left) < NO_HAND) {
+                return true;
+            }
         }
-        LevelledFace level = LevelledFace.of(seen.turnedBack());
-        double a = level.outward(Landmark.JAW, Side.RIGHT).x();
-        double b = level.outward(Landmark.JAW, Side.LEFT).x();
-        return Math.abs(a - b) > HALVES_APART * (a + b) / 2;
+        return false;
+    }
+
+    private double skinBeside(Side side, double top) {
+        int out = side == Side.RIGHT ? -1 : 1;
+        int skin = 0;
+        int all = 0;
+        for (double y = top; y <= top + HAND_HIGH; y += HAND_STEP) {
+            for (double d = HAND_FROM; d <= HAND_TO; d += HAND_STEP) {
+                Point at = axes.toPicture(new Vec(start.x(side, y) + out * d, y));
+                skin += mask.skin(at.x(), at.y()) ? 1 : 0;
+                all++;
+            }
+        }
+        return (double) skin / all;
     }
 
     private FacePoints sides(FacePoints guess, boolean beard) {

@@ -8,7 +8,6 @@ import scree.core.face.EdgeCurve;
 import scree.core.face.FacePoints;
 import scree.core.face.Landmark;
 import scree.core.face.LevelledFace;
-import scree.core.face.Levelling;
 import scree.core.face.PointKey;
 import scree.core.face.Side;
 import scree.core.image.Bare;
@@ -28,8 +27,12 @@ public final class FaceSkin implements Bare {
 
     /** Works it out for a face whose points lie on the picture. */
     public static FaceSkin of(Raster picture, HeadMesh mesh, FacePoints points) {
-        UprightFace face = UprightFace.of(picture, Levelling.of(mesh.pupil(true), mesh.pupil(false)));
-        return new FaceSkin(SkinMask.of(face, mesh), edge(points));
+        return of(SeenFace.of(picture, mesh), points);
+    }
+
+    /** The same for a face that was looked at before. */
+    public static FaceSkin of(SeenFace face, FacePoints points) {
+        return new FaceSkin(face.mask(), edge(points));
     }
 
     private static Path2D edge(FacePoints points) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import scree.core.face.HeadTurn;
-import scree.core.face.Levelling;
 import scree.core.image.Raster;
 import scree.core.mesh.FaceSearch;
 import scree.core.mesh.HeadMesh;
@@ -35,7 +34,16 @@ public final class PictureCheck {
     private static final double OPEN = .12;
     private static final double BRIDGE_DIP = 15;
     private static final double RIM_DIP = 20;
-    private static final double EYES_DARKER = 40;
+    /** Lightness of the eyes, their lids closed or behind dark glass, over the cheeks'. Derived: 40 L* under a cheek of 73. */
+    private static final double EYES_DARKER = .45;
+    /** Eyes as light and as coloured as the cheeks are lids. House choice. */
+    private static final double LID_LIKE = 8;
+
+    private static final double LID_COLOUR = 5;
+    /** Whites of a dusky picture. House choice: between dark pictures, under 45, and good light, 68 to 73 on every skin. */
+    private static final double DUSKY_WHITES = 55;
+    /** No cheek is deeper in light that can be read. House choice: the deepest of the skin model. */
+    private static final double DEEPEST_CHEEK = 22;
     /** Longest side of what is looked at as a whole. */
     private static final int OVERVIEW = 300;
 
@@ -53,12 +61,12 @@ public final class PictureCheck {
     private final boolean card;
     private final SkinFeatures overview;
 
-    private PictureCheck(Raster picture, HeadMesh mesh, boolean card) {
-        this.mesh = mesh;
+    private PictureCheck(SeenFace seen, boolean card) {
+        this.mesh = seen.mesh();
         this.card = card;
-        this.overview = SkinFeatures.of(picture.shrunkTo(OVERVIEW));
-        this.face = UprightFace.of(picture, Levelling.of(mesh.pupil(true), mesh.pupil(false)));
-        this.cheek = SkinMask.of(face, mesh).cheeks();
+        this.overview = SkinFeatures.of(seen.small().shrunkTo(OVERVIEW));
+        this.face = seen.upright();
+        this.cheek = seen.mask().cheeks();
     }
 
     /**
@@ -67,6 +75,11 @@ public final class PictureCheck {
      * @param card whether the colour card was found, which tells a lamp's colour better than skin does
      */
     public static List<Reason> of(FaceSearch search, Raster picture, boolean card) {
+        return of(search, search.mesh().map(mesh -> SeenFace.of(picture, mesh)).orElse(null), card);
+    }
+
+    /** @param face the one that was found, or null */
+    public static List<Reason> of(FaceSearch search, SeenFace face, boolean card) {
         if (!search.found()) {
             return List.of(reason(SightCode.NO_FACE));
         }
@@ -80,7 +93,7 @@ public final class PictureCheck {
         if (mesh.unit() < LEAST_UNIT) {
             return List.of(reason(SightCode.TOO_SMALL, (int) Math.round(mesh.unit())));
         }
-        return new PictureCheck(picture, mesh, card).reasons(search.restless());
+        return new PictureCheck(face, card).reasons(search.restless());
     }
 
     private List<Reason> reasons(boolean restless) {
@@ -109,9 +122,8 @@ public final class PictureCheck {
         when(said, yaw > HeadTurn.ASKED, reason(SightCode.TURN_TO_CAMERA, about));
         when(said, lifted(pose), reason(SightCode.EYE_HEIGHT));
         when(said, restless || pose.misfit() > MISFIT, reason(SightCode.UNSURE));
-        boolean darkGlasses = cheek[0] - eyes(.9) > EYES_DARKER;
-        when(said, darkGlasses, reason(SightCode.DARK_GLASSES));
-        when(said, !darkGlasses && glasses(), reason(SightCode.GLASSES));
+        when(said, darkGlasses(), reason(SightCode.DARK_GLASSES));
+        when(said, !darkGlasses() && glasses(), reason(SightCode.GLASSES));
         when(said, open(), reason(SightCode.MOUTH_OPEN));
         when(said, mesh.unit() < GOOD_UNIT, reason(SightCode.SMALL, (int) Math.round(mesh.unit())));
         when(said, sharp < GOOD_SHARP, reason(SightCode.SOFT));
@@ -151,7 +163,22 @@ public final class PictureCheck {
         for (int i = 0; i < lightness.length; i++) {
             lightness[i] = all.pixel(i % all.width(), i / all.width(), 0);
         }
-        return percentile(lightness, .99) < DARK_PICTURE || whites()[0] < DARK_WHITES && cheek[0] < DARK_CHEEK;
+        boolean nothingLight = percentile(lightness, .99) < DARK_PICTURE;
+        if (darkGlasses() || lidsClosed()) { // no whites to tell by
+            return nothingLight && cheek[0] < DEEPEST_CHEEK;
+        }
+        double white = whites()[0]; // deep skin before leaves is no dark picture: the whites tell
+        return white < DARK_WHITES && cheek[0] < DARK_CHEEK || nothingLight && white < DUSKY_WHITES;
+    }
+
+    private boolean darkGlasses() {
+        return eyes(.9) < EYES_DARKER * cheek[0];
+    }
+
+    /** Where no whites show the eyes have the skin's own colour. */
+    private boolean lidsClosed() {
+        double[] w = whites();
+        return Math.abs(w[0] - cheek[0]) < LID_LIKE && Math.hypot(w[1] - cheek[1], w[2] - cheek[2]) < LID_COLOUR;
     }
 
     /** Returns the share of burnt pixels at six patches of skin. */
@@ -189,10 +216,8 @@ public final class PictureCheck {
     private boolean tinted() {
         double[] whites = whites();
         double hue = Math.toDegrees(Math.atan2(cheek[2], cheek[1]));
-        return outside(whites[1], WHITES_A)
-                || outside(whites[2], WHITES_B)
-                || outside(hue, CHEEK_HUE)
-                || Math.hypot(cheek[1], cheek[2]) > CHEEK_CHROMA;
+        boolean eyes = !lidsClosed() && (outside(whites[1], WHITES_A) || outside(whites[2], WHITES_B));
+        return eyes || outside(hue, CHEEK_HUE) || Math.hypot(cheek[1], cheek[2]) > CHEEK_CHROMA;
     }
 
     private static boolean outside(double v, double[] range) {

@@ -10,6 +10,7 @@ final class UprightFace {
     static final double SCALE = 100;
     static final int WIDTH = 380;
     static final int HEIGHT = 500;
+    private static final double LARGE = 1.5;
     private static final double MIDDLE_X = 190;
     private static final double MIDDLE_Y = 230;
 
@@ -23,16 +24,17 @@ final class UprightFace {
         this.axes = axes;
     }
 
-    /** Draws it from a picture; a large picture is shrunk first, so that no pixel is passed over. */
-    static UprightFace of(Raster picture, Levelling axes) {
+    /** Returns a large picture shrunk, so that no pixel is passed over when the face is drawn. */
+    static Raster shrunk(Raster picture, Levelling axes) {
         double scale = axes.unit() / SCALE;
-        Raster source = picture;
-        double ratio = 1;
-        if (scale > 1.5) {
-            int longest = (int) Math.round(Math.max(picture.width(), picture.height()) / scale);
-            source = picture.shrunkTo(longest);
-            ratio = (double) source.width() / picture.width();
-        }
+        return scale > LARGE
+                ? picture.shrunkTo((int) Math.round(Math.max(picture.width(), picture.height()) / scale))
+                : picture;
+    }
+
+    /** Draws it. */
+    static UprightFace of(Raster picture, Raster source, Levelling axes) {
+        double ratio = (double) source.width() / picture.width();
         int[] rgb = new int[WIDTH * HEIGHT];
         for (int y = 0; y < HEIGHT; y++) {
             for (int x = 0; x < WIDTH; x++) {

@@ -126,7 +126,19 @@ public final class Portrait {
         }
     }
 
+    /** Returns the head turned, with a picture of it and the truth. */
+    public TurnedHead turned(Raster picture, double yawDegrees, double pitchDegrees) {
+        Relief relief = HeadRelief.of(sitter, outline, scene.frame, new Noise(sitter.seed()));
+        return TurnedHead.of(picture, relief, facePoints(), yawDegrees, pitchDegrees);
+    }
+
     // ---- the truth ----
+
+    /** Returns whether a pixel of the portrait shows nothing but skin of the head or body. */
+    public boolean skin(int px, int py) {
+        Frame f = scene.frame;
+        return px >= 0 && py >= 0 && px < f.width() && py < f.height() && scene.skin[py * f.width() + px] > .98;
+    }
 
     /** Returns the skin's true mean colour under D65 within a polygon of pixels, or null where it shows no skin. */
     public Lab trueColour(List<Point> polygon) {

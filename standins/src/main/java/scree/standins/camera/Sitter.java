@@ -97,6 +97,15 @@ public record Sitter(
     /** Freckles, blemishes, stubble, sun on the chest and redness, each 0..1 or a count. */
     public record Marks(double freckles, int blemishes, double stubble, double chest, double redness) {}
 
+    /** Returns the same person with a full beard and moustache. */
+    public Sitter bearded() {
+        Marks m = new Marks(marks.freckles(), marks.blemishes(), BEARD, marks.chest(), marks.redness());
+        return new Sitter(name, age, man, skin, face, hair, m, wrap, iris, seed);
+    }
+
+    /** Stubble grown so dense that hardly any skin shows. */
+    private static final double BEARD = 2.4;
+
     /** Returns 0 to about 35 years, 1 from 75. */
     double aged() {
         return Curves.step(35, 75, age);

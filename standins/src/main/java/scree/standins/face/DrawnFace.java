@@ -26,7 +26,7 @@ public final class DrawnFace {
     private static final Vec MIDDLE = new Vec(600, 620);
 
     private final Shape shape;
-    private final EdgeDrawing edge;
+    private final EdgeLine edge;
     private final Map<PointKey, Vec> places = new LinkedHashMap<>();
     private final Features f;
     private final double half;
@@ -54,7 +54,7 @@ public final class DrawnFace {
             double chinOff,
             double[] uneven) {}
 
-    private DrawnFace(Shape shape, EdgeDrawing edge, Random r) {
+    private DrawnFace(Shape shape, EdgeLine edge, Random r) {
         this.shape = shape;
         this.edge = edge;
         this.half = 1.03 + .08 * r.nextDouble();
@@ -66,6 +66,11 @@ public final class DrawnFace {
     /** Returns a face of one shape with usual features. */
     public static DrawnFace of(Shape shape, Random random) {
         return new DrawnFace(shape, EdgeDrawing.of(shape, random), random);
+    }
+
+    /** Returns a face of one shape by another hand. */
+    public static DrawnFace byAnotherHand(Shape shape, Random random) {
+        return new DrawnFace(shape, KnottedEdge.of(shape, random), random);
     }
 
     /** Returns a face of any shape, every other one a blend of two. */

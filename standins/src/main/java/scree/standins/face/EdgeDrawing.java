@@ -8,7 +8,7 @@ import scree.core.face.Shape;
  * come from the words for the shapes (square: three widths alike, cornered jaw, flat chin …), not from the model that reads
  * them.
  */
-final class EdgeDrawing {
+final class EdgeDrawing implements EdgeLine {
     /** Length over width; temple share; taper, bulge at the sides and bluntness of the chin of the lower part. */
     private record Range(double[] length, double[] temple, double[] taper, double[] side, double[] blunt) {
         double[] pick(Random r) {
@@ -60,18 +60,19 @@ final class EdgeDrawing {
                 new double[] {e[8], e[9]});
     }
 
-    double lengthToWidth() {
+    @Override
+    public double lengthToWidth() {
         return v[0];
     }
 
-    /** Returns the half width at a share of the way from the cheekbone down to the chin, as a share of the cheek's. */
-    double below(double u) {
+    @Override
+    public double below(double u) {
         double flat = Math.pow(Math.max(0, 1 - Math.pow(u, v[3])), 1 / v[4]);
         return (1 - v[2] * Math.pow(u, .9) * 1.15) * flat;
     }
 
-    /** Returns the half width at a share of the way from the cheekbone up to the temple and beyond. */
-    double above(double u) {
+    @Override
+    public double above(double u) {
         double t = Math.min(1.5, u);
         return 1 - (1 - v[1]) * Math.pow(t, 1.7);
     }
