@@ -61,7 +61,7 @@ public enum Worn {
             case HEADBAND -> drawing.headband();
             case EARRINGS -> drawing.earrings();
             case HAND_AT_JAW -> drawing.hand();
-            case SMILE_WITH_TEETH -> drawing.mouth(.17, true);
+            case SMILE_WITH_TEETH -> drawing.mouth(.22, true);
             case OPEN_MOUTH -> drawing.mouth(.34, false);
             case CLOSED_LIDS -> drawing.lids();
         }
