@@ -23,6 +23,7 @@ import scree.core.face.PointKey;
 import scree.core.face.PointState;
 import scree.core.face.Shape;
 import scree.core.image.PictureIntake;
+import scree.core.image.Point;
 import scree.core.mesh.FaceSearch;
 import scree.core.mesh.HeadMesh;
 import scree.core.placement.Plan;
@@ -63,6 +64,7 @@ final class FaceAccuracy {
 
     void run() throws IOException {
         shapes();
+        even();
         guess();
         new PictureAccuracy().run();
         plans();
@@ -92,6 +94,28 @@ final class FaceAccuracy {
                 "  the same with edge points guessed 5 %% off and widths 3 %% off, hairline, chin and jaw line put by hand");
         figure("settled_wrong_percent", 100.0 * settledWrongly / FACES, "%");
         figure("shape_confirmed_jaw_percent", 100.0 * confirmed / FACES, "%");
+    }
+
+    private static final int EVEN = 2000;
+    private static final double PLACED = .015;
+
+    /** The usual face is even: how often is it called uneven when each point is placed a little off? */
+    private static void even() {
+        Random random = new Random(77);
+        FacePoints usual = FacePoints.template(new Point(500, 520), new Point(700, 520), new Point(600, 890));
+        int called = 0;
+        for (int i = 0; i < EVEN; i++) {
+            List<FacePoints.Mark> marks = usual.marks().stream()
+                    .map(m -> new FacePoints.Mark(
+                            m.at().plus(
+                                            PLACED * usual.unit() * random.nextGaussian(),
+                                            PLACED * usual.unit() * random.nextGaussian()),
+                            PointState.PLACED))
+                    .toList();
+            called += FaceReading.of(FacePoints.of(marks)).balance().uneven().isEmpty() ? 0 : 1;
+        }
+        say("an even face, %d times placed %.3f off per axis, called uneven; simulated", EVEN, PLACED);
+        figure("even_face_false_percent", 100.0 * called / EVEN, "%");
     }
 
     private static Shape lead(FacePoints points) {
@@ -145,6 +169,7 @@ final class FaceAccuracy {
         figure("hairline_found_percent", 100.0 * hairlines.size() / found, "%");
         figure("hairline_error_percent", 100 * mean(hairlines), "%");
         figure("landmark_guess_inner_percent", 100 * over(errors, l -> !OUTER.contains(l)), "%");
+        say("  all but those that slide along the edge: %.2f %%", 100 * over(errors, l -> !SLIDING.contains(l)));
         figure("landmark_guess_all_percent", 100 * over(errors, l -> true), "%");
     }
 

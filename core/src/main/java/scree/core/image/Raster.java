@@ -60,6 +60,21 @@ public record Raster(int width, int height, int[] rgb) {
         return pixel >> (16 - 8 * channel) & 0xff;
     }
 
+    /** Returns packed RGB at a place between pixels by their distance; beyond the picture that of its rim. */
+    public int between(double x, double y) {
+        int i = (int) Math.floor(x);
+        int j = (int) Math.floor(y);
+        double a = x - i;
+        double b = y - j;
+        int out = 0;
+        for (int c = 0; c < 3; c++) {
+            double v = (code(i, j, c) * (1 - a) + code(i + 1, j, c) * a) * (1 - b)
+                    + (code(i, j + 1, c) * (1 - a) + code(i + 1, j + 1, c) * a) * b;
+            out = out << 8 | (int) Math.round(v);
+        }
+        return out;
+    }
+
     /** Returns 0.299 R + 0.587 G + 0.114 B in codes 0..255. */
     public int luma(int x, int y) {
         int pixel = rgb[Math.min(height - 1, Math.max(0, y)) * width + Math.min(width - 1, Math.max(0, x))];

@@ -39,24 +39,10 @@ final class UprightFace {
         for (int y = 0; y < HEIGHT; y++) {
             for (int x = 0; x < WIDTH; x++) {
                 Point p = axes.toPicture(new Vec((x - MIDDLE_X) / SCALE, (y - MIDDLE_Y) / SCALE));
-                rgb[y * WIDTH + x] = between(source, (p.x() + .5) * ratio - .5, (p.y() + .5) * ratio - .5);
+                rgb[y * WIDTH + x] = source.between((p.x() + .5) * ratio - .5, (p.y() + .5) * ratio - .5);
             }
         }
         return new UprightFace(new Raster(WIDTH, HEIGHT, rgb), axes);
-    }
-
-    private static int between(Raster r, double x, double y) {
-        int i = (int) Math.floor(x);
-        int j = (int) Math.floor(y);
-        double a = x - i;
-        double b = y - j;
-        int out = 0;
-        for (int c = 0; c < 3; c++) {
-            double v = (r.code(i, j, c) * (1 - a) + r.code(i + 1, j, c) * a) * (1 - b)
-                    + (r.code(i, j + 1, c) * (1 - a) + r.code(i + 1, j + 1, c) * a) * b;
-            out = out << 8 | (int) Math.round(v);
-        }
-        return out;
     }
 
     Raster raster() {

@@ -38,7 +38,7 @@ public record TurnedHead(Raster picture, FacePoints points) {
                     sy = .5 * sy + .5 * (y - z * Math.sin(pitch)) / Math.cos(pitch);
                     sx = .5 * sx + .5 * (x - z * Math.sin(yaw)) / Math.cos(yaw);
                 }
-                rgb[py * frame.width() + px] = between(picture, frame.px(sx), frame.py(sy));
+                rgb[py * frame.width() + px] = picture.between(frame.px(sx), frame.py(sy));
             }
         }
         List<FacePoints.Mark> marks = new ArrayList<>();
@@ -60,19 +60,5 @@ public record TurnedHead(Raster picture, FacePoints points) {
         int px = (int) Math.max(0, Math.min(frame.width() - 1.0, Math.round(frame.px(x))));
         int py = (int) Math.max(0, Math.min(frame.height() - 1.0, Math.round(frame.py(y))));
         return relief.z[py * frame.width() + px] - AXIS;
-    }
-
-    private static int between(Raster r, double x, double y) {
-        int i = (int) Math.floor(x);
-        int j = (int) Math.floor(y);
-        double a = x - i;
-        double b = y - j;
-        int out = 0;
-        for (int c = 0; c < 3; c++) {
-            double v = (r.code(i, j, c) * (1 - a) + r.code(i + 1, j, c) * a) * (1 - b)
-                    + (r.code(i, j + 1, c) * (1 - a) + r.code(i + 1, j + 1, c) * a) * b;
-            out = out << 8 | (int) Math.round(v);
-        }
-        return out;
     }
 }
