@@ -106,6 +106,7 @@
     const faces = await detect(image);
     told(1, steps);
     const found = { faces: faces.slice(0, 2).map(seen), onItsHead: null, looks: [] };
+    Object.defineProperty(found, "width", { value: image.naturalWidth }); /* for whoever draws it; not sent */
     if (!faces.length) { return found; }
     found.onItsHead = await onItsHead(image);
     told(2, steps);

@@ -20,7 +20,6 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -63,12 +62,12 @@ class HostileInputIT {
 
     private static final List<String> NUMBERS = List.of(
             "NaN",
-            "Infinity",
-            "-Infinity",
             "1e308",
             "-1e308",
-            "-0",
             "",
+            "Infinity",
+            "-Infinity",
+            "-0",
             "0x1p5",
             "61d",
             "9999999",
@@ -132,14 +131,18 @@ class HostileInputIT {
     void noFieldOfAnyRouteMakesScreeFallOrHang() throws Exception {
         List<String> fell = new ArrayList<>();
         int asked = 0;
+        int routes = 0;
         Set<Field> attacked = new HashSet<>();
         for (Route route : all()) {
             Map<Class<?>, Integer> alike = new HashMap<>();
+            routes++;
             for (Field field : route.fields()) {
                 int before = alike.merge(field.type(), 1, Integer::sum) - 1;
                 boolean known = field.form() != null && !attacked.add(field);
-                List<String> nasties = some(nasties(field.type()), before);
-                for (String nasty : known ? nasties.subList(0, 1) : nasties) { // a form is read alike on every route
+                List<String> nasties = some(nasties(field.type()), before, routes);
+                for (String nasty : known
+                        ? nasties.subList(nasties.size() - 1, nasties.size())
+                        : nasties) { // a form is read alike on every route
                     asked++;
                     Map<String, String> sent = usual(route);
                     sent.put(field.name(), nasty);
@@ -149,19 +152,24 @@ class HostileInputIT {
             }
         }
         assertThat(fell).isEmpty();
-        assertThat(asked).isGreaterThan(1200);
+        assertThat(asked).isGreaterThan(700);
         theSittingStillOpens();
     }
 
-    /** Fields of one type after the first of a route go through the same reader: each gets a few, in turn. */
-    private static List<String> some(List<String> nasties, int before) {
-        if (before == 0) {
-            return nasties;
+    /**
+     * The first field of a type on a route gets what has felled one before (the first of a list), and like every other field a few of the
+     * rest in turn: all go through the same readers, and every nastiness meets every type on many routes.
+     */
+    private static List<String> some(List<String> nasties, int before, int route) {
+        List<String> some =
+                new ArrayList<>(before == 0 ? nasties.subList(0, Math.min(WORST, nasties.size())) : List.of());
+        for (int i = 0; i < Math.min(IN_TURN, nasties.size()); i++) {
+            some.add(nasties.get(((before + route) * IN_TURN + i) % nasties.size()));
         }
-        return IntStream.range(0, Math.min(IN_TURN, nasties.size()))
-                .mapToObj(i -> nasties.get((before * IN_TURN + i) % nasties.size()))
-                .toList();
+        return some.stream().distinct().toList();
     }
+
+    private static final int WORST = 4;
 
     private static final int IN_TURN = 3;
 

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import scree.core.face.EdgeCurve;
 import scree.core.face.FacePoints;
@@ -24,6 +25,7 @@ import scree.core.face.PointState;
 import scree.core.face.Shape;
 import scree.core.image.PictureIntake;
 import scree.core.image.Point;
+import scree.core.image.Raster;
 import scree.core.mesh.FaceSearch;
 import scree.core.mesh.HeadMesh;
 import scree.core.placement.Plan;
@@ -38,10 +40,14 @@ import scree.standins.camera.Sitter;
 import scree.standins.camera.Studio;
 import scree.standins.face.Cases;
 import scree.standins.face.DrawnFace;
+import scree.standins.variation.Painted;
 
 /** How right faces are found, read and worked. */
 final class FaceAccuracy {
     private static final int PORTRAITS = 48;
+    /** Of other proportions, in a drawing style that nothing was derived on. */
+    private static final int PAINTED = 24;
+
     private static final int FACES = 700;
     private static final int PLANS = 10_000;
     private static final int WIDTH = 720;
@@ -65,7 +71,8 @@ final class FaceAccuracy {
     void run() throws IOException {
         shapes();
         even();
-        guess();
+        guess(HeldOut.sitters(PORTRAITS), UnaryOperator.identity(), "");
+        guess(HeldOut.oddlyBuilt(PAINTED), r -> Painted.of(r, WIDTH / 5.625), "_painted");
         new PictureAccuracy().run();
         plans();
     }
@@ -122,9 +129,9 @@ final class FaceAccuracy {
         return FaceReading.of(points).shape().name().lead();
     }
 
-    private static void guess() throws IOException {
+    /** @param suffix of the figures' names, of the drawing style */
+    private static void guess(List<Sitter> sitters, UnaryOperator<Raster> style, String suffix) throws IOException {
         Path here = Path.of(System.getenv().getOrDefault("SCREE_HERE", "."));
-        List<Sitter> sitters = HeldOut.sitters(PORTRAITS);
         Map<Landmark, List<Double>> errors = new EnumMap<>(Landmark.class);
         List<Double> edges = new ArrayList<>();
         List<Double> hairlines = new ArrayList<>();
@@ -132,9 +139,9 @@ final class FaceAccuracy {
         double chins = 0;
         int found = 0;
         try (BrowserGuess browser = new BrowserGuess(here.resolve("app/src/main/resources/static"))) {
-            for (int i = 0; i < PORTRAITS; i++) {
+            for (int i = 0; i < sitters.size(); i++) {
                 var portrait = Studio.seat(sitters.get(i), Lighting.facingWindow(), WIDTH);
-                var picture = portrait.shoot(Camera.quiet(40 + i), Lamp.daylight(5600), Shot.withCard(i));
+                var picture = style.apply(portrait.shoot(Camera.quiet(40 + i), Lamp.daylight(5600), Shot.withCard(i)));
                 FaceSearch f = browser.find(i + ".jpg", PictureIntake.encodeJpeg(picture, .92f));
                 if (f.found() && !f.two()) {
                     found++;
@@ -158,19 +165,19 @@ final class FaceAccuracy {
                 "first guess in the browser after correction, %d of %d held-out portraits found; percent of the pupil distance; "
                         + "points that slide along the face's edge by their distance to it; hairline, forehead corners and ear tops,"
                         + " which the mesh does not know, are left out and asked for first",
-                found, PORTRAITS);
+                found, sitters.size());
         say("  cheek width over true %.3f, chin lower than true by %.3f", widths / found, chins / found);
         StringBuilder each = new StringBuilder("  ");
         errors.forEach((l, e) -> each.append(l.name().toLowerCase(java.util.Locale.ROOT))
                 .append(String.format(java.util.Locale.ROOT, " %.1f, ", 100 * mean(e))));
         say("%s", each.toString());
         say("  cheeks and jaws that the picture shows clearly: %d of %d", edges.size(), 4 * found);
-        figure("edge_believed_error_percent", 100 * mean(edges), "%");
-        figure("hairline_found_percent", 100.0 * hairlines.size() / found, "%");
-        figure("hairline_error_percent", 100 * mean(hairlines), "%");
-        figure("landmark_guess_inner_percent", 100 * over(errors, l -> !OUTER.contains(l)), "%");
+        figure("edge_believed_error_percent" + suffix, 100 * mean(edges), "%");
+        figure("hairline_found_percent" + suffix, 100.0 * hairlines.size() / found, "%");
+        figure("hairline_error_percent" + suffix, 100 * mean(hairlines), "%");
+        figure("landmark_guess_inner_percent" + suffix, 100 * over(errors, l -> !OUTER.contains(l)), "%");
         say("  all but those that slide along the edge: %.2f %%", 100 * over(errors, l -> !SLIDING.contains(l)));
-        figure("landmark_guess_all_percent", 100 * over(errors, l -> true), "%");
+        figure("landmark_guess_all_percent" + suffix, 100 * over(errors, l -> true), "%");
     }
 
     /** Takes what the picture itself showed: edges by their distance to the true one, the hairline by its height. */

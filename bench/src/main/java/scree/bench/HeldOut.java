@@ -75,6 +75,49 @@ final class HeldOut {
                 f.earSize());
     }
 
+    /** Returns people of other proportions than any that something was derived on, for a drawing style of its own. */
+    static List<Sitter> oddlyBuilt(int count) {
+        Random r = new Random(20260707);
+        return sitters(count).stream()
+                .map(s -> new Sitter(
+                        s.name(),
+                        s.age(),
+                        s.man(),
+                        s.skin(),
+                        odd(s.face(), r),
+                        s.hair(),
+                        s.marks(),
+                        s.wrap(),
+                        s.iris(),
+                        s.seed() + 500))
+                .toList();
+    }
+
+    private static Sitter.Face odd(Sitter.Face f, Random r) {
+        return new Sitter.Face(
+                f.shape(),
+                f.asymmetry(),
+                f.noseLength() + .16 * (r.nextDouble() - .5),
+                f.noseWidth() * (.85 + .35 * r.nextDouble()),
+                f.noseHeight(),
+                f.crook(),
+                f.eyeUpper() * (.8 + .4 * r.nextDouble()),
+                f.eyeLower() * (.8 + .4 * r.nextDouble()),
+                f.eyeTilt() + .06 * (r.nextDouble() - .5),
+                f.eyeDifference(),
+                f.browHeight() + .12 * (r.nextDouble() - .5),
+                f.browArch() * (.6 + .8 * r.nextDouble()),
+                f.browThickness() * (.7 + .8 * r.nextDouble()),
+                f.mouthWidth() * (.85 + .3 * r.nextDouble()),
+                f.lipUpper() * (.7 + .7 * r.nextDouble()),
+                f.lipLower() * (.7 + .7 * r.nextDouble()),
+                f.smile() + .03 * (r.nextDouble() - .5),
+                f.fold(),
+                f.bag(),
+                f.jowl(),
+                f.earSize());
+    }
+
     static Lamp daylight(Random r) {
         return Lamp.daylight(4000 + 3500 * r.nextDouble());
     }
