@@ -1,7 +1,7 @@
 /* A picture that just came in: looks for the face on this machine, tells how far it is, hands over what was seen. */
 (function () {
   "use strict";
-  const LIMIT = 40000, MOMENT = 500;
+  const LIMIT = 40000, MOMENT = 300;
   /* Draws what was found over the picture, for a moment. */
   function found(look, search) {
     const drawing = look.querySelector("svg.portrait");
@@ -24,10 +24,13 @@
     const late = new Promise((resolve) => setTimeout(() => resolve(null), LIMIT));
     const search = await Promise.race([window.firstGuess(look.dataset.picture, say).catch(() => null), late]);
     const shown = found(look, search);
-    if (shown) { told.textContent = look.dataset.found; }
+    if (shown) {
+      told.textContent = look.dataset.found;
+      await new Promise((resolve) => setTimeout(resolve, MOMENT)); /* before anything is asked: what comes back renews the page at once */
+    }
     window.scree.send({
       verb: "POST", path: look.dataset.guess, values: { search: JSON.stringify(search || {}) }, target: "#look",
-      then: () => setTimeout(() => window.scree.renew(location.pathname), shown ? MOMENT : 0)
+      then: () => window.scree.renew(location.pathname)
     });
   });
 })();
