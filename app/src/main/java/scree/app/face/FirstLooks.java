@@ -44,7 +44,7 @@ public class FirstLooks {
     }
 
     /** What is known of a picture that is not kept. */
-    public record Checked(FacePoints points, HeadMesh mesh, List<Reason> said) {
+    public record Checked(FacePoints points, SeenFace face, List<Reason> said) {
         /** Returns whether nothing is to be read from it. */
         public boolean stops() {
             return points == null || said.stream().anyMatch(PictureCheck::stops);
@@ -76,7 +76,7 @@ public class FirstLooks {
             if (fitted.handPerhaps()) {
                 all.add(PictureCheck.reason(SightCode.HAND));
             }
-            return new Checked(fitted.points(), mesh, all);
+            return new Checked(fitted.points(), face, all);
         } catch (PointsRefused noFace) {
             return new Checked(null, null, List.of(PictureCheck.reason(SightCode.UNSURE)));
         }
@@ -95,7 +95,8 @@ public class FirstLooks {
 
     /** Takes what was checked before the picture was kept. */
     public FirstLook take(Member me, long sitting, long picture, Checked checked) {
-        FirstLook look = new FirstLook(picture, checked.mesh(), checked.said());
+        FirstLook look = new FirstLook(
+                picture, checked.face() == null ? null : checked.face().mesh(), checked.said());
         mapper.put(me.studio(), look.row());
         if (!checked.stops()) {
             faces.take(me, sitting, checked.points(), FaceSheet.Found.MESH);

@@ -55,7 +55,7 @@ class SkinScenes {
     SkinScene unkept(StudioId studio, Pictures.Ready ready, FirstLooks.Checked found) {
         FacePoints points = found.points();
         return scene(studio, FaceState.on(points, 0), points, Optional.ofNullable(ready.camera()))
-                .where(FaceSkin.of(ready.raster(), found.mesh(), points))
+                .where(FaceSkin.of(found.face(), points))
                 .inLight(found.said().stream().anyMatch(r -> r.code() == SightCode.TINTED));
     }
 

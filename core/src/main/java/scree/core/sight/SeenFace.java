@@ -28,7 +28,8 @@ public final class SeenFace {
         return picture;
     }
 
-    HeadMesh mesh() {
+    /** Returns the face as the browser found it. */
+    public HeadMesh mesh() {
         return mesh;
     }
 
