@@ -25,7 +25,8 @@ public record LookView(PictureFrame picture, boolean looking, List<String> said)
 
     /** Returns sentences on what is asked and noted. */
     static List<String> asked(FirstLook look, FaceWords words) {
-        return sentences(look, words, r -> !withholds(r));
+        return sentences(
+                look, words, r -> !withholds(r) && r.code() != SightCode.TINTED); // the light's own verdict says that
     }
 
     private static boolean withholds(Reason r) {

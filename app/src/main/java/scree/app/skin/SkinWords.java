@@ -33,8 +33,13 @@ public class SkinWords extends Words {
         SkinReading reading = taken.skin();
         Optional<Depth> depth = depth(reading);
         Optional<Undertone> under = taken.undertone();
-        if (depth.isPresent() && reading.light().strongCast() && under.isEmpty()) {
-            return inACast(reading);
+        Optional<Depth.Range> wide =
+                reading.light().strongCast() && depth.isEmpty() ? reading.depths() : Optional.empty();
+        if (wide.isPresent()) {
+            return say(
+                    "skin.verdict.cast",
+                    say("depth." + wide.get().fairest()).toLowerCase(locale()),
+                    say("depth." + wide.get().deepest()).toLowerCase(locale()));
         }
         if (depth.isEmpty() || under.isEmpty()) {
             return say("skin.verdict.none");
@@ -50,19 +55,9 @@ public class SkinWords extends Words {
                 : spoken;
     }
 
-    private String inACast(SkinReading reading) {
-        Depth.Range range = MatchTarget.from(reading, MatchTarget.School.JAW_TO_NECK)
-                .map(t -> Depth.within(t.colour(), reading.within()))
-                .orElseThrow();
-        return say(
-                "skin.verdict.cast",
-                say("depth." + range.fairest()).toLowerCase(locale()),
-                say("depth." + range.deepest()).toLowerCase(locale()));
-    }
-
     String overtone(SkinReading reading) {
-        Optional<Lab> cheek = reading.colourOf(Zone.CHEEK);
-        Optional<Lab> neck = reading.colourOf(Zone.NECK);
+        Optional<Lab> cheek = reading.tellingColourOf(Zone.CHEEK);
+        Optional<Lab> neck = reading.tellingColourOf(Zone.NECK);
         if (cheek.isEmpty() || neck.isEmpty()) {
             return say("overtone.unknown");
         }

@@ -148,6 +148,6 @@ record StoredReading(
     private static ZoneReading pressed(Zone zone, Pressed pressed) {
         Lab mean = pressed.mean().orElseThrow();
         return new ZoneReading(
-                zone, mean, pressed.spread(), new ZoneSample(new double[3], 0, Pressed.NEEDED, 0, 0, 0, 0));
+                zone, mean, pressed.spread(), new ZoneSample(new double[3], 0, Pressed.NEEDED, 0, 0, 0, 0), true);
     }
 }

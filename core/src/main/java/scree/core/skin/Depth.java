@@ -33,11 +33,11 @@ public enum Depth {
     /** The fairest and the deepest that a skin may be. */
     public record Range(Depth fairest, Depth deepest) {}
 
-    /** Returns the classes that skin may belong to whose lightness is only known to so much L* either way. */
-    public static Range within(Lab skin, double lightness) {
+    /** Returns the classes that usual skin may belong to whose L* is only known to so much either way. */
+    public static Range within(double lightness, double either) {
         return new Range(
-                of(Lab.ofClamped(skin.lightness() + lightness, skin.a(), skin.b())),
-                of(Lab.ofClamped(skin.lightness() - lightness, skin.a(), skin.b())));
+                of(ReferenceCurve.at(Math.min(100, lightness + either))),
+                of(ReferenceCurve.at(Math.max(0, lightness - either))));
     }
 
     public static Depth of(Lab skin) {

@@ -35,11 +35,11 @@ public record MatchTarget(Lab colour, Lab cheek, Lab jaw, Lab neck, School schoo
         FOREARM
     }
 
-    /** Returns the target, or empty when neither cheek, jaw nor neck was read. */
+    /** Returns the target, or empty when neither cheek, jaw nor neck was read in light that tells of skin. */
     public static Optional<MatchTarget> from(SkinReading reading, School school) {
-        Optional<Lab> outer = reading.colourOf(Zone.OUTER_CHEEK).or(() -> reading.colourOf(Zone.CHEEK));
-        Optional<Lab> jaw = reading.colourOf(Zone.JAW).or(() -> reading.colourOf(Zone.CHIN));
-        Optional<Lab> neck = reading.colourOf(Zone.NECK);
+        Optional<Lab> outer = reading.tellingColourOf(Zone.OUTER_CHEEK).or(() -> reading.tellingColourOf(Zone.CHEEK));
+        Optional<Lab> jaw = reading.tellingColourOf(Zone.JAW).or(() -> reading.tellingColourOf(Zone.CHIN));
+        Optional<Lab> neck = reading.tellingColourOf(Zone.NECK);
         Optional<Lab> any = jaw.or(() -> outer).or(() -> neck);
         return any.map(fallback -> {
             Lab c = outer.orElse(fallback);
@@ -51,7 +51,7 @@ public record MatchTarget(Lab colour, Lab cheek, Lab jaw, Lab neck, School schoo
                 case OUTER_FACE -> c;
                 case FACE_TO_BODY -> body(reading, n);
                 case FOREARM ->
-                    reading.colourOf(Zone.FOREARM)
+                    reading.tellingColourOf(Zone.FOREARM)
                             .map(arm -> leaningLike(run, arm))
                             .orElse(run);
             };
@@ -60,7 +60,7 @@ public record MatchTarget(Lab colour, Lab cheek, Lab jaw, Lab neck, School schoo
     }
 
     private static Lab body(SkinReading reading, Lab neck) {
-        return reading.colourOf(Zone.CHEST)
+        return reading.tellingColourOf(Zone.CHEST)
                 .filter(chest -> !MatchPlace.markedBySun(reading))
                 .map(chest -> Mean.of(List.of(neck, chest)))
                 .orElse(neck);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import scree.core.colour.Lab;
 import scree.core.image.Calibration;
 import scree.core.light.LightFigures;
@@ -95,6 +96,31 @@ public record SkinReading(
         List<Unread> still =
                 unread.stream().filter(u -> u.zone() != measured.zone()).toList();
         return new SkinReading(trust, quality, others, still, spots, light, reasons);
+    }
+
+    /** Returns a zone's colour as a meter read it. */
+    public Optional<Lab> meteredColourOf(Zone zone) {
+        return zones.stream()
+                .filter(z -> z.zone() == zone && z.metered())
+                .map(ZoneReading::colour)
+                .findFirst();
+    }
+
+    /** Returns a zone's colour where it tells anything of the skin: in light of a strong colour only a meter does. */
+    public Optional<Lab> tellingColourOf(Zone zone) {
+        return light.strongCast() ? meteredColourOf(zone) : colourOf(zone);
+    }
+
+    /**
+     * Returns which depths the skin may have, from lightness alone: the light's colour would enter the angle by which depth is told. Empty
+     * when neither jaw, cheek nor neck was read.
+     */
+    public Optional<Depth.Range> depths() {
+        return Stream.of(Zone.JAW, Zone.OUTER_CHEEK, Zone.CHEEK, Zone.NECK)
+                .map(this::colourOf)
+                .flatMap(Optional::stream)
+                .findFirst()
+                .map(skin -> Depth.within(skin.lightness(), within()));
     }
 
     public Optional<Lab> colourOf(Zone zone) {

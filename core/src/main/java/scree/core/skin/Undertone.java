@@ -2,7 +2,6 @@ package scree.core.skin;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import scree.core.colour.Lab;
 import scree.core.light.LightFigures;
 import scree.core.plane.Normal;
@@ -99,19 +98,25 @@ public record Undertone(
      * scatters by 4.5 to 5, which leaves olive 7 % of its information.
      */
     private static final double PROVISIONAL_HUE_SPREAD = 10;
+    /** Where sun and redness come least. */
+    static final List<Zone> SHELTERED = List.of(Zone.FOREARM, Zone.NECK);
+
     /** No family gets more than this without a card. House choice: three in five. */
     private static final double MOST_LEANT = 0.60;
 
     /**
      * Tells undertone from the zones that sun and redness reach least: inner forearm and neck; without them from the outer face, and without
      * that not at all. A pink cheek never makes a cool undertone. Without a card a family is only leant to; in light with a strong colour
-     * nothing is told. An inner forearm was read by a colour meter and needs no card.
+     * nothing is told. What a colour meter read needs no card.
      */
     public static Optional<Undertone> from(SkinReading reading) {
         boolean noCard = reading.light().card() == LightFigures.Card.NONE;
-        Optional<Lab> metered = reading.colourOf(Zone.FOREARM);
-        if (noCard && metered.isPresent()) {
-            return Optional.of(of(List.of(metered.get()), CARD_HUE_SPREAD, true));
+        List<Lab> metered = SHELTERED.stream()
+                .map(reading::meteredColourOf)
+                .flatMap(Optional::stream)
+                .toList();
+        if (noCard && !metered.isEmpty()) {
+            return Optional.of(of(metered, CARD_HUE_SPREAD, true));
         }
         if (reading.light().strongCast()) {
             return Optional.empty();
@@ -123,7 +128,7 @@ public record Undertone(
     }
 
     private static Optional<Undertone> from(SkinReading reading, double spread) {
-        List<Lab> sheltered = Stream.of(Zone.FOREARM, Zone.NECK)
+        List<Lab> sheltered = SHELTERED.stream()
                 .map(reading::colourOf)
                 .flatMap(Optional::stream)
                 .toList();

@@ -128,8 +128,9 @@ public final class UndertoneBench {
     }
 
     private static double trust(SkinReading reading) {
-        if (reading.colourOf(Zone.FOREARM).isPresent()) {
-            return Witness.MEASURED.trust(); // by a colour meter
+        if (Undertone.SHELTERED.stream()
+                .anyMatch(z -> reading.meteredColourOf(z).isPresent())) {
+            return Witness.MEASURED.trust();
         }
         return switch (reading.trust()) {
             case COLOUR_CARD -> Witness.MEASURED.trust();

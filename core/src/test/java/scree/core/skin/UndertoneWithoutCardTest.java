@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
+import scree.core.image.ZoneSample;
 import scree.core.skin.Undertone.Family;
 import scree.core.skin.Undertone.Olive;
 import scree.seeded.Draw;
@@ -59,29 +60,45 @@ class UndertoneWithoutCardTest {
     }
 
     @Test
-    void inLightOfAStrongColourNothingIsToldAndDepthIsWide() {
-        SkinReading cast = Skins.bare(Map.of(Zone.NECK, ReferenceCurve.at(60)), true);
+    void inLightOfAStrongColourNothingIsToldNorMatched() {
+        SkinReading cast = Skins.bare(Map.of(Zone.NECK, ReferenceCurve.at(60), Zone.JAW, ReferenceCurve.at(58)), true);
         assertThat(Undertone.from(cast)).isEmpty();
         assertThat(UndertoneBench.weigh(cast, List.of())).isEmpty();
+        assertThat(MatchTarget.from(cast, MatchTarget.School.JAW_TO_NECK)).isEmpty();
         assertThat(cast.within()).isEqualTo(12);
-        Depth.Range range = Depth.within(ReferenceCurve.at(60), cast.within());
-        assertThat(range.fairest()).isLessThan(Depth.of(ReferenceCurve.at(60)));
-        assertThat(range.deepest()).isGreaterThan(Depth.of(ReferenceCurve.at(60)));
     }
 
-    /** The inner forearm is read by a colour meter: it needs no card, whatever the picture's light. */
+    /** Depth is told by an angle that has b* in it: fair skin under an orange lamp was called tan to deep. The light's colour must not count. */
+    @Seeds(60)
+    void underAnyLampsColourTheDepthRangeHoldsTheTruth(Draw draw) {
+        double lightness = draw.between(30, 78);
+        Depth truth = Depth.of(ReferenceCurve.at(lightness));
+        double seen = lightness + draw.between(-10, 10);
+        Lab lit = Lab.ofClamped(seen, draw.between(-25, 45), draw.between(-40, 65));
+        Depth.Range range = Skins.bare(Map.of(Zone.JAW, lit), true).depths().orElseThrow();
+        assertThat(truth).isBetween(range.fairest(), range.deepest());
+    }
+
+    /** What a colour meter read needs no card, whatever the picture's light: on the forearm or the neck. */
     @Test
-    void aMetersForearmStandsWithoutACard() {
-        Undertone told = Undertone.from(
-                        Skins.bare(Map.of(Zone.NECK, Skins.leaning(60, -20), Zone.FOREARM, Skins.leaning(60, 9)), true))
-                .orElseThrow();
-        assertThat(told.leans()).isFalse();
-        assertThat(told.warm()).isGreaterThan(.8);
-        SkinReading metered = Skins.bare(Map.of(Zone.FOREARM, Skins.leaning(60, 9)), true);
-        assertThat(UndertoneBench.weigh(metered, List.of())
+    void aMetersReadingStandsWithoutACard() {
+        for (Zone zone : List.of(Zone.FOREARM, Zone.NECK)) {
+            SkinReading picture = Skins.bare(Map.of(Zone.CHEEK, Skins.leaning(60, -20)), true);
+            SkinReading metered = picture.with(new ZoneReading(
+                    zone, Skins.leaning(60, 9), .3, new ZoneSample(new double[3], 0, 3, 0, 0, 0, 0), true));
+            Undertone told =
+                    UndertoneBench.weigh(metered, List.of()).orElseThrow().undertone();
+            assertThat(told.leans()).as(zone.name()).isFalse();
+            assertThat(told.warm()).as(zone.name()).isGreaterThan(.8);
+        }
+        SkinReading neck = Skins.bare(Map.of(Zone.CHEEK, Skins.leaning(60, -20)), true)
+                .with(new ZoneReading(
+                        Zone.NECK, Skins.leaning(60, 9), .3, new ZoneSample(new double[3], 0, 3, 0, 0, 0, 0), true));
+        assertThat(MatchTarget.from(neck, MatchTarget.School.JAW_TO_NECK)
                         .orElseThrow()
-                        .undertone()
-                        .warm())
-                .isGreaterThan(.8);
+                        .colour()
+                        .differenceFrom(Skins.leaning(60, 9)))
+                .as("matched to the meter's neck alone")
+                .isLessThan(1e-6);
     }
 }
