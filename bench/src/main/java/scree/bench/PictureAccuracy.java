@@ -49,7 +49,10 @@ final class PictureAccuracy {
             EnumSet.of(SightCode.GLASSES, SightCode.HAND, SightCode.MOUTH_OPEN, SightCode.FOREHEAD_COVERED);
     private static final List<Landmark> SIDES = List.of(Landmark.CHEEK, Landmark.JAW, Landmark.TEMPLE);
     /** A zone of which less is left is not read. */
-    private static final double LEAST_KEPT = .35;
+    private static final double LEAST_KEPT = .5;
+
+    /** Codes by which something that was put on changes a pixel; a beard on deep skin is the faintest. */
+    private static final int COVERED = 20;
 
     private final List<String> wrongs = new ArrayList<>();
     private final Map<String, int[]> byName = new TreeMap<>();
@@ -143,7 +146,6 @@ final class PictureAccuracy {
             Variation variation, Variation.Subject subject, Variation.Taken taken, SeenFace face, FacePoints points) {
         Portrait portrait = subject.portrait();
         Raster plain = variation.name().startsWith("before") ? taken.picture() : subject.plain();
-        boolean bearded = variation.name().equals("beard");
         FaceSkin skin = FaceSkin.of(face, points);
         Path2D features = path(Features.of(points));
         for (ZoneOutline zone : ZonesOnPoints.outlines(points)) {
@@ -159,7 +161,7 @@ final class PictureAccuracy {
                         all++;
                         if (skin.at(x, y)) {
                             read++;
-                            boolean covered = !bearded && apart(plain, taken.picture(), x, y) > 40;
+                            boolean covered = apart(plain, taken.picture(), x, y) > COVERED;
                             pure += portrait.skin(x, y) && !covered ? 1 : 0;
                         }
                     }

@@ -161,7 +161,7 @@ public class Placements {
             return evened;
         }
         for (Zone zone : SKIN_FROM) {
-            Optional<Lab> colour = reading.colourOf(zone);
+            Optional<Lab> colour = reading.tellingColourOf(zone);
             if (colour.isPresent()) {
                 return colour;
             }

@@ -141,8 +141,8 @@ record SkinView(
                                 words))
                         .orElse(null),
                 words.overtone(skin),
-                skin.colourOf(Zone.CHEEK).map(Srgb::hex).orElse(null),
-                skin.colourOf(Zone.NECK).map(Srgb::hex).orElse(null),
+                skin.tellingColourOf(Zone.CHEEK).map(Srgb::hex).orElse(null),
+                skin.tellingColourOf(Zone.NECK).map(Srgb::hex).orElse(null),
                 words.missing(skin),
                 skin.zones().stream().map(z -> row(z, words)).toList());
     }

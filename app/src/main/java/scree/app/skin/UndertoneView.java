@@ -211,8 +211,8 @@ record UndertoneView(
         Lab skin = taken == null
                 ? ReferenceCurve.at(62)
                 : taken.skin()
-                        .colourOf(Zone.FOREARM)
-                        .or(() -> taken.skin().colourOf(Zone.NECK))
+                        .tellingColourOf(Zone.FOREARM)
+                        .or(() -> taken.skin().tellingColourOf(Zone.NECK))
                         .orElse(ReferenceCurve.at(62));
         return List.of(
                 wrist("VEINS_BLUE", skin, -9, -3, -15),

@@ -61,10 +61,10 @@ public final class TwoTones {
 
     /** Returns the targets, or empty when the outer face was not read. */
     public static Optional<Targets> targets(SkinReading reading) {
-        Optional<Lab> outer = reading.colourOf(Zone.OUTER_CHEEK).or(() -> reading.colourOf(Zone.JAW));
+        Optional<Lab> outer = reading.tellingColourOf(Zone.OUTER_CHEEK).or(() -> reading.tellingColourOf(Zone.JAW));
         return outer.map(o -> {
-            double inner = reading.colourOf(Zone.CHEEK)
-                    .or(() -> reading.colourOf(Zone.CHIN))
+            double inner = reading.tellingColourOf(Zone.CHEEK)
+                    .or(() -> reading.tellingColourOf(Zone.CHIN))
                     .map(Lab::lightness)
                     .orElse(o.lightness() + USUAL_LIFT);
             // the ring's own redness is overtone: depth from the ring, undertone and strength from the outer face

@@ -81,11 +81,12 @@ public record MatchPlace(Zone zone, Lab colour, Use use, Reason reason) {
     }
 
     private static void add(List<MatchPlace> places, SkinReading reading, Zone zone, Use use, Code code) {
-        reading.colourOf(zone).ifPresent(colour -> places.add(new MatchPlace(zone, colour, use, Reason.note(code))));
+        reading.tellingColourOf(zone)
+                .ifPresent(colour -> places.add(new MatchPlace(zone, colour, use, Reason.note(code))));
     }
 
     private static Optional<MatchPlace> forehead(SkinReading reading) {
-        return reading.colourOf(Zone.FOREHEAD)
+        return reading.tellingColourOf(Zone.FOREHEAD)
                 .map(colour -> new MatchPlace(
                         Zone.FOREHEAD,
                         colour,
@@ -96,7 +97,7 @@ public record MatchPlace(Zone zone, Lab colour, Use use, Reason reason) {
     }
 
     private static Optional<MatchPlace> chest(SkinReading reading, boolean asked) {
-        Optional<Lab> colour = reading.colourOf(Zone.CHEST);
+        Optional<Lab> colour = reading.tellingColourOf(Zone.CHEST);
         if (colour.isEmpty()) {
             return asked
                     ? Optional.of(new MatchPlace(Zone.CHEST, null, Use.REFERENCE, Reason.check(Code.CHEST_NOT_READ)))
@@ -116,7 +117,7 @@ public record MatchPlace(Zone zone, Lab colour, Use use, Reason reason) {
     }
 
     private static Optional<MatchPlace> forearm(SkinReading reading, boolean asked) {
-        Optional<Lab> colour = reading.colourOf(Zone.FOREARM);
+        Optional<Lab> colour = reading.tellingColourOf(Zone.FOREARM);
         if (colour.isEmpty()) {
             return asked
                     ? Optional.of(

@@ -30,8 +30,9 @@ public record SeasonPoint(LocalDate day, Lab skin, double lean, Double tan, Skin
     /** Returns the point of a reading, or empty when there is nothing to match on. */
     public static Optional<SeasonPoint> of(LocalDate day, SkinReading reading) {
         return MatchTarget.from(reading, MatchTarget.School.JAW_TO_NECK).map(target -> {
-            Optional<Lab> cheek = reading.colourOf(Zone.OUTER_CHEEK).or(() -> reading.colourOf(Zone.CHEEK));
-            Optional<Lab> rest = reading.colourOf(Zone.FOREARM).or(() -> reading.colourOf(Zone.NECK));
+            Optional<Lab> cheek =
+                    reading.tellingColourOf(Zone.OUTER_CHEEK).or(() -> reading.tellingColourOf(Zone.CHEEK));
+            Optional<Lab> rest = reading.tellingColourOf(Zone.FOREARM).or(() -> reading.tellingColourOf(Zone.NECK));
             Double tan = cheek.isPresent() && rest.isPresent()
                     ? Double.valueOf(Overtone.between(cheek.get(), rest.get()).tan())
                     : null;

@@ -31,25 +31,25 @@ public final class SkinFindings {
     /** Returns what stands out, largest difference first. */
     public static List<SkinFinding> of(SkinReading reading) {
         List<SkinFinding> found = new ArrayList<>();
-        Optional<Lab> cheek = reading.colourOf(Zone.OUTER_CHEEK).or(() -> reading.colourOf(Zone.CHEEK));
-        Zone cheekZone = reading.colourOf(Zone.OUTER_CHEEK).isPresent() ? Zone.OUTER_CHEEK : Zone.CHEEK;
+        Optional<Lab> cheek = reading.tellingColourOf(Zone.OUTER_CHEEK).or(() -> reading.tellingColourOf(Zone.CHEEK));
+        Zone cheekZone = reading.tellingColourOf(Zone.OUTER_CHEEK).isPresent() ? Zone.OUTER_CHEEK : Zone.CHEEK;
         cheek.ifPresent(c -> againstCheek(reading, c, cheekZone, found));
-        reading.colourOf(Zone.NECK).ifPresent(neck -> againstNeck(reading, neck, found));
+        reading.tellingColourOf(Zone.NECK).ifPresent(neck -> againstNeck(reading, neck, found));
         found.sort(Comparator.comparingDouble(SkinFinding::difference).reversed());
         return List.copyOf(found);
     }
 
     private static void againstCheek(SkinReading reading, Lab cheek, Zone cheekZone, List<SkinFinding> found) {
-        reading.colourOf(Zone.FOREHEAD)
+        reading.tellingColourOf(Zone.FOREHEAD)
                 .filter(z -> cheek.lightness() - z.lightness() >= DEEPER && seen(z, cheek))
                 .ifPresent(z -> found.add(SkinFinding.of(Code.FOREHEAD_DEEPER, Zone.FOREHEAD, z, cheekZone, cheek)));
-        reading.colourOf(Zone.AROUND_MOUTH)
+        reading.tellingColourOf(Zone.AROUND_MOUTH)
                 .filter(z -> cheek.lightness() - z.lightness() >= SHADED_DEEPER)
                 .ifPresent(z -> found.add(SkinFinding.of(Code.MOUTH_DARK, Zone.AROUND_MOUTH, z, cheekZone, cheek)));
-        reading.colourOf(Zone.UPPER_LIP)
+        reading.tellingColourOf(Zone.UPPER_LIP)
                 .filter(z -> cheek.lightness() - z.lightness() >= SHADED_DEEPER)
                 .ifPresent(z -> found.add(SkinFinding.of(Code.UPPER_LIP_DARK, Zone.UPPER_LIP, z, cheekZone, cheek)));
-        reading.colourOf(Zone.UNDER_EYE)
+        reading.tellingColourOf(Zone.UNDER_EYE)
                 .filter(z -> seen(z, cheek))
                 .filter(z -> cheek.lightness() - z.lightness() >= DEEPER || z.b() - cheek.b() <= BLUER)
                 .ifPresent(z -> found.add(SkinFinding.of(
@@ -58,12 +58,12 @@ public final class SkinFindings {
                         z,
                         cheekZone,
                         cheek)));
-        reading.colourOf(Zone.LID)
+        reading.tellingColourOf(Zone.LID)
                 .filter(z ->
                         cheek.lightness() - z.lightness() >= SHADED_DEEPER && cheek.chroma() - z.chroma() >= DULLER)
                 .ifPresent(z -> found.add(SkinFinding.of(Code.LIDS_DULL, Zone.LID, z, cheekZone, cheek)));
-        Lab calm = reading.colourOf(Zone.FOREHEAD).orElse(cheek);
-        Zone calmZone = reading.colourOf(Zone.FOREHEAD).isPresent() ? Zone.FOREHEAD : cheekZone;
+        Lab calm = reading.tellingColourOf(Zone.FOREHEAD).orElse(cheek);
+        Zone calmZone = reading.tellingColourOf(Zone.FOREHEAD).isPresent() ? Zone.FOREHEAD : cheekZone;
         red(reading, Zone.NOSE, Code.NOSE_RED, calm, calmZone, found);
         red(reading, Zone.AROUND_NOSE, Code.AROUND_NOSE_RED, calm, calmZone, found);
         red(reading, Zone.CHEEK, Code.CHEEKS_RED, calm, calmZone, found);
@@ -71,15 +71,15 @@ public final class SkinFindings {
 
     private static void red(
             SkinReading reading, Zone zone, Code code, Lab calm, Zone calmZone, List<SkinFinding> found) {
-        reading.colourOf(zone)
+        reading.tellingColourOf(zone)
                 .filter(z -> z.a() - calm.a() >= REDDER && seen(z, calm))
                 .ifPresent(z -> found.add(SkinFinding.of(code, zone, z, calmZone, calm)));
     }
 
     private static void againstNeck(SkinReading reading, Lab neck, List<SkinFinding> found) {
         List<Lab> face = new ArrayList<>();
-        reading.colourOf(Zone.CHEEK).ifPresent(face::add);
-        reading.colourOf(Zone.OUTER_CHEEK).ifPresent(face::add);
+        reading.tellingColourOf(Zone.CHEEK).ifPresent(face::add);
+        reading.tellingColourOf(Zone.OUTER_CHEEK).ifPresent(face::add);
         if (!face.isEmpty()) {
             Lab mean = Mean.of(face);
             if (seen(mean, neck)) {
@@ -94,7 +94,7 @@ public final class SkinFindings {
                 add(found, sallow, Code.SALLOW, mean, neck);
             }
         }
-        reading.colourOf(Zone.CHEST)
+        reading.tellingColourOf(Zone.CHEST)
                 .filter(z -> seen(z, neck))
                 .filter(z -> neck.lightness() - z.lightness() >= DEEPER || z.a() - neck.a() >= REDDER)
                 .ifPresent(z -> found.add(SkinFinding.of(Code.CHEST_MARKED_BY_SUN, Zone.CHEST, z, Zone.NECK, neck)));

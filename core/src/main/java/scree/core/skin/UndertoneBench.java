@@ -111,7 +111,7 @@ public final class UndertoneBench {
         if (reading == null) {
             return weight;
         }
-        Optional<Lab> skin = reading.colourOf(Zone.NECK).or(() -> reading.colourOf(Zone.CHEEK));
+        Optional<Lab> skin = reading.tellingColourOf(Zone.NECK).or(() -> reading.tellingColourOf(Zone.CHEEK));
         if (witness == Witness.VEINS && skin.isPresent() && skin.get().lightness() < DEEP_BELOW) {
             weight *= VEINS_ON_DEEP;
         }
@@ -120,8 +120,8 @@ public final class UndertoneBench {
 
     /** Returns whether redness lies on the face over calmer skin, which sways tests by the face. */
     public static boolean redFace(SkinReading reading) {
-        Optional<Lab> cheek = reading.colourOf(Zone.CHEEK);
-        Optional<Lab> neck = reading.colourOf(Zone.NECK);
+        Optional<Lab> cheek = reading.tellingColourOf(Zone.CHEEK);
+        Optional<Lab> neck = reading.tellingColourOf(Zone.NECK);
         return cheek.isPresent()
                 && neck.isPresent()
                 && Overtone.between(cheek.get(), neck.get()).redness() > Overtone.RED_SEEN;
@@ -144,7 +144,7 @@ public final class UndertoneBench {
         if (reading == null || reading.light().card() == LightFigures.Card.NONE) {
             return UNTOLD; // redness scatters too much without a card
         }
-        Optional<Lab> skin = reading.colourOf(Zone.FOREARM).or(() -> reading.colourOf(Zone.NECK));
+        Optional<Lab> skin = reading.tellingColourOf(Zone.FOREARM).or(() -> reading.tellingColourOf(Zone.NECK));
         if (skin.isEmpty()) {
             return UNTOLD;
         }

@@ -65,6 +65,9 @@ class UndertoneWithoutCardTest {
         assertThat(Undertone.from(cast)).isEmpty();
         assertThat(UndertoneBench.weigh(cast, List.of())).isEmpty();
         assertThat(MatchTarget.from(cast, MatchTarget.School.JAW_TO_NECK)).isEmpty();
+        SkinReading red = Skins.bare(Map.of(Zone.NECK, ReferenceCurve.at(60), Zone.CHEEK, Lab.of(55, 30, 30)), true);
+        assertThat(SkinFindings.of(red)).isEmpty();
+        assertThat(UndertoneBench.redFace(red)).isFalse();
         assertThat(cast.within()).isEqualTo(12);
     }
 

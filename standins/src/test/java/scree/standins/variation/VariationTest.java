@@ -19,12 +19,19 @@ import scree.core.face.MeshGuess;
 import scree.core.face.PointKey;
 import scree.core.face.PointState;
 import scree.core.face.Side;
+import scree.core.image.CardSighting;
 import scree.core.mesh.FaceSearch;
 import scree.core.mesh.HeadMesh;
 import scree.core.sight.EdgeFit;
+import scree.core.sight.FaceSkin;
 import scree.core.sight.PictureCheck;
 import scree.core.sight.SeenFace;
 import scree.core.sight.SightCode;
+import scree.core.skin.SkinReader;
+import scree.core.skin.SkinReading;
+import scree.core.skin.SkinScene;
+import scree.core.skin.Zone;
+import scree.core.skin.ZonesOnPoints;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.StandInSearch;
 
@@ -88,6 +95,24 @@ class VariationTest {
         }
         assertThat(seen(deep, "DARK").said()).contains(SightCode.TOO_DARK);
         assertThat(seen(fair, "DARK").said()).contains(SightCode.TOO_DARK);
+    }
+
+    /** Between the hairs of a beard on deep skin enough passed for skin to be read, and the jaw was matched to it. */
+    @Test
+    void noZoneUnderABeardIsReadAsSkin() {
+        for (Variation.Subject who : List.of(fair, deep)) {
+            Variation.Taken taken = ALL.get("beard").of(who);
+            FacePoints points = taken.points();
+            SkinScene scene = SkinScene.of(ZonesOnPoints.frame(points), ZonesOnPoints.outlines(points))
+                    .where(FaceSkin.of(SeenFace.of(taken.picture(), StandInSearch.mesh(points, 0)), points));
+            SkinReading read = SkinReader.read(taken.picture(), new CardSighting.None(), scene);
+            String name = who.sitter().name();
+            assertThat(read.colourOf(Zone.CHEEK)).as(name).isPresent();
+            assertThat(read.colourOf(Zone.NECK)).as(name).isPresent();
+            for (Zone under : List.of(Zone.JAW, Zone.CHIN, Zone.UPPER_LIP)) {
+                assertThat(read.colourOf(under)).as(name + " " + under).isEmpty();
+            }
+        }
     }
 
     @Test
