@@ -27,7 +27,7 @@ final class BrowserGuess implements AutoCloseable {
     private final Path files;
 
     BrowserGuess(Path staticFiles) throws IOException {
-        this.files = staticFiles;
+        this.files = staticFiles.toAbsolutePath().normalize();
         this.server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
         server.createContext("/", this::answer);
         server.start();

@@ -3,7 +3,9 @@ package scree.app.remote;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -34,6 +36,10 @@ import scree.core.skin.SkinType;
 @Controller
 @RequestMapping("/from-home/{token}")
 class RemoteController {
+    /** What a client can do nothing about, or hears in other words: a strong cast is among the picture's own remarks. */
+    private static final Set<LightCode> FOR_THE_ARTIST =
+            EnumSet.of(LightCode.COLOUR_UNKNOWN, LightCode.EVEN_DAYLIGHT, LightCode.STRONG_CAST);
+
     private final RemoteLinks links;
     private final StudioTime time;
     private final LightWords words;
@@ -81,7 +87,7 @@ class RemoteController {
         }
         LightVerdict light = checked.light();
         light.reasons().stream()
-                .filter(r -> r.code() != LightCode.COLOUR_UNKNOWN && r.code() != LightCode.EVEN_DAYLIGHT)
+                .filter(r -> !FOR_THE_ARTIST.contains(r.code()))
                 .forEach(r -> said.add(new Said(r.severity() == Severity.CAUTION, words.reason(r))));
         return said;
     }

@@ -69,6 +69,9 @@ public final class MeshGuess {
         single(HAIRLINE, 10, -HAIRLINE_UP, 0);
     }
 
+    /** A third of what both drawing styles want; photographs were read for cheek and temple together only, and want nothing. */
+    private static final double TEMPLE_OUT = .033;
+
     /** Points of the mesh whose heights our points of the edge keep. */
     private static final Map<Landmark, int[]> EDGE_HEIGHTS = new EnumMap<>(Map.of(
             TEMPLE, new int[] {54, 284},
@@ -180,7 +183,8 @@ public final class MeshGuess {
         }
 
         private void onEdge(PointKey key, double y) {
-            places.put(key, new Vec(edge.x(key.side(), y), y));
+            double out = key.landmark() == TEMPLE ? TEMPLE_OUT : 0;
+            places.put(key, new Vec(edge.x(key.side(), y) + (key.side() == Side.RIGHT ? -out : out), y));
             depths.put(key, edge.depth(key.side(), y));
         }
 

@@ -8,7 +8,7 @@ package scree.core.light;
  * @param leftRight ln(right cheek / left cheek) of the light, the sitter's right; above 0 the right side is brighter
  * @param fromAbove ln(forehead / chin) of the light, shine taken out, beyond what a face turned to a window shows; above 0 the light
  *     stands high
- * @param underNose ln(cheek / skin just under the nose); high when the nose throws a shadow down
+ * @param underNose ln(darker of the cheek and the skin beside / skin just under the nose); high when the nose throws a shadow down
  * @param behind luminance of the wall behind against a white card beside the face; above 1 the wall is lit, not the face
  * @param twoColours ΔE00 between the two cheeks once their brightness is made alike
  * @param wallChroma C* of what stands beside the head

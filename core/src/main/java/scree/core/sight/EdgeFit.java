@@ -36,6 +36,9 @@ public final class EdgeFit {
     private static final double SIDE_CONTRAST = .45;
     private static final double SIDE_STEP = .25;
     private static final double UPPER_SHIFT = .075;
+    /** Farther inside than this an upper edge is hair that lies over the cheek. House choice: the mesh is narrow already. */
+    private static final double UPPER_IN = .03;
+
     private static final double LOWER_SHIFT = .16;
     private static final double UPPER_TO = .6;
     private static final int OF_FIVE = 4;
@@ -94,7 +97,7 @@ public final class EdgeFit {
         }
         boolean beard = fit.beard();
         FacePoints seen = fit.sides(guess, beard);
-        boolean hand = fit.handPerhaps();
+        boolean hand = HandBeside.perhaps(seenFace, fit.start);
         if (!covered) {
             seen = fit.hairline(seen);
         }
@@ -102,56 +105,6 @@ public final class EdgeFit {
     }
 
     // ---- sides ----
-
-    /**
-     * Heights and reach beyond the jaw's edge at which no skin lies unless a hand does: ears end above, the neck is narrower. House choices.
-     */
-    private static final double HAND_TOP = .80;
-
-    private static final double HAND_BOTTOM = 1.36;
-    private static final double HAND_HIGH = .18;
-    private static final double HAND_FROM = .08;
-    private static final double HAND_TO = .24;
-    private static final double HAND_STEP = .03;
-    /**
-     * Share of skin beside the jaw: much on one side, far less on the other. Derived on twelve sitters: at most 0.31 apart without a hand; a
-     * skin-coloured wall has both.
-     */
-    private static final double HAND = .55;
-
-    private static final double MORE_THAN_OTHER = .45;
-    private static final double NO_HAND = .2;
-
-    /** Beside the temples, over the ears, only hair of the skin's colour passes for skin. */
-    private static final double OVER_EARS = -.70;
-
-    private boolean handPerhaps() {
-        if (Math.max(skinBeside(Side.RIGHT, OVER_EARS), skinBeside(Side.LEFT, OVER_EARS)) > NO_HAND) {
-            return false;
-        }
-        for (double y = HAND_TOP; y + HAND_HIGH <= HAND_BOTTOM; y += HAND_STEP) {
-            double right = skinBeside(Side.RIGHT, y);
-            double left = skinBeside(Side.LEFT, y);
-            if (Math.max(right, left) > HAND && Math.abs(right - left) > MORE_THAN_OTHER) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private double skinBeside(Side side, double top) {
-        int out = side == Side.RIGHT ? -1 : 1;
-        int skin = 0;
-        int all = 0;
-        for (double y = top; y <= top + HAND_HIGH; y += HAND_STEP) {
-            for (double d = HAND_FROM; d <= HAND_TO; d += HAND_STEP) {
-                Point at = axes.toPicture(new Vec(start.x(side, y) + out * d, y));
-                skin += mask.skin(at.x(), at.y()) ? 1 : 0;
-                all++;
-            }
-        }
-        return (double) skin / all;
-    }
 
     private FacePoints sides(FacePoints guess, boolean beard) {
         FacePoints seen = guess;
@@ -192,7 +145,8 @@ public final class EdgeFit {
             double most = UPPER_SHIFT + share * (LOWER_SHIFT - UPPER_SHIFT);
             good[i] = found[i].contrast() > SIDE_CONTRAST
                     && found[i].step() > SIDE_STEP
-                    && Math.abs(found[i].shift()) / SCALE <= most
+                    && found[i].shift() / SCALE <= most
+                    && -found[i].shift() / SCALE <= (heights[i] < UPPER_TO ? UPPER_IN : most)
                     && !(beard && heights[i] > BEARD_FROM)
                     && UprightFace.inside(picture, axes, new Vec(start.x(side, heights[i]) + out * .2, heights[i]));
         }
