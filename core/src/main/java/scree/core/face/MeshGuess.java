@@ -40,7 +40,7 @@ public final class MeshGuess {
     private record Bias(int[] right, int[] left, Vec by, double yaw) {}
 
     /**
-     * Derived: two thirds from photographs and two other drawing codes, one third from the twelve drawn sitters; docs/method.md. The bridge and the glabella are simply other places than the mesh's.
+     * Derived: two thirds from photographs and two other drawing codes, one third from the twelve drawn sitters, brow starts and chin half and half as those parted most; docs/method.md. The bridge and the glabella are simply other places than the mesh's.
      */
     private static final Map<Landmark, Bias> BIASES = new EnumMap<>(Landmark.class);
 
@@ -51,7 +51,7 @@ public final class MeshGuess {
         pair(EYE_OUT, 33, 263, .036, -.001, 0);
         pair(LID_UP, 159, 386, -.02, -.005, .08);
         pair(LID_LOW, 145, 374, .010, .007, .08);
-        pair(BROW_START, 55, 285, .018, -.046, .04);
+        pair(BROW_START, 55, 285, .013, -.053, .04);
         pair(BROW_ARCH, 105, 334, -.055, .003, 0);
         pair(BROW_END, 46, 276, -.003, -.061, 0);
         pair(BRIDGE, 196, 419, .047, .124, .10);
@@ -65,7 +65,7 @@ public final class MeshGuess {
         single(CUPID_DIP, 0, .017, .18);
         single(STOMION, 13, .021, .15);
         single(LOWER_LIP, 17, .017, .15);
-        single(CHIN, 152, .115, .15);
+        single(CHIN, 152, .123, .15);
         single(HAIRLINE, 10, -HAIRLINE_UP, 0);
     }
 
