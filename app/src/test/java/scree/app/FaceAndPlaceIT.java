@@ -186,9 +186,7 @@ class FaceAndPlaceIT {
     void onlyProductsThatTheClientMayHaveAreChosenAndOrangeComesLast() {
         long id = withFace();
         TakenPlan plan = placements.of(mine.studio(), id).orElseThrow();
-        var names = placements
-                .candidates(mine.studio(), sittings.get(mine.studio(), id), Family.SHADOW, plan.skinSpectrum(), .8)
-                .stream()
+        var names = plan.zone(Area.CHEEK_SHADOW, Side.LEFT).orElseThrow().answer().foremost().stream()
                 .map(c -> c.product().name())
                 .toList();
         assertThat(names).containsExactly("Own", "Orange");

@@ -13,12 +13,13 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import scree.core.colour.Lab;
-import scree.core.colour.LeastSlope;
-import scree.core.colour.Spectrum;
 import scree.core.face.FacePoints;
 import scree.core.face.FaceReading;
 import scree.core.face.LevelledFace;
 import scree.core.image.Raster;
+import scree.core.judge.LaidProduct;
+import scree.core.judge.RoleSkin;
+import scree.core.judge.RoleWish;
 import scree.core.method.PlacementMethod;
 import scree.core.placement.Dose;
 import scree.core.placement.FaceBrief;
@@ -28,6 +29,8 @@ import scree.core.placement.PlacedZone;
 import scree.core.placement.Plan;
 import scree.core.placement.Planner;
 import scree.core.plane.Vec;
+import scree.core.shade.Form;
+import scree.core.shade.Traits;
 import scree.core.skin.SkinType;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
@@ -48,7 +51,7 @@ public class Placing {
     private FacePoints points;
     private Raster bare;
     private LevelledFace face;
-    private Spectrum skin;
+    private MadeUp.Skin skin;
     private List<MadeUp.Layer> layers;
 
     @Setup
@@ -58,7 +61,8 @@ public class Placing {
         face = LevelledFace.of(points);
         bare = Studio.seat(sitter, Lighting.facingWindow(), WIDTH)
                 .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1));
-        skin = LeastSlope.spectrumOf(sitter.skin()).orElseThrow();
+        LaidProduct base = LaidProduct.of(Form.LIQUID, sitter.skin(), .75, Traits.UNTOLD);
+        skin = new MadeUp.Skin(sitter.skin(), base, false);
         Lab s = sitter.skin();
         layers = plan().zones().stream().map(z -> layer(z, s)).toList();
     }
@@ -69,12 +73,12 @@ public class Placing {
             case LIGHT, SHEEN, POWDER -> 16;
             default -> -12;
         };
-        Dose.Film film = Dose.Film.of(Lab.of(s.lightness() + lighter, s.a() + 2, s.b()), .7)
-                .orElseThrow();
-        return new MadeUp.Layer(
+        LaidProduct laid =
+                LaidProduct.of(Form.CREAM, Lab.of(s.lightness() + lighter, s.a() + 2, s.b()), .7, Traits.UNTOLD);
+        return MadeUp.Layer.of(
                 zone,
-                film,
-                Dose.of(film, skin, zone.area().family(), zone.strength()).coats());
+                laid,
+                Dose.of(laid, RoleSkin.bare(s), RoleWish.of(1), zone).coats());
     }
 
     private Plan plan() {

@@ -4,6 +4,8 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -29,6 +31,7 @@ import scree.app.place.Placements;
 import scree.app.sheet.SheetPicture;
 import scree.app.sheet.Sheets;
 import scree.app.sitting.Intake;
+import scree.app.sitting.OwnColours;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Accounts;
@@ -36,8 +39,12 @@ import scree.app.studio.Member;
 import scree.app.studio.StillLoading;
 import scree.app.studio.StudioId;
 import scree.core.care.Care;
+import scree.core.colour.Lab;
+import scree.core.colour.Srgb;
 import scree.core.face.FacePoints;
 import scree.core.face.Tick;
+import scree.core.judge.EyeTone;
+import scree.core.judge.HairTone;
 import scree.core.method.Aim;
 import scree.core.method.Occasion;
 import scree.core.shade.Coverage;
@@ -184,7 +191,7 @@ class DemoLoader implements ApplicationRunner {
         for (PastSeason season : PastSeason.saw(index) ? PastSeason.values() : new PastSeason[0]) {
             LocalDateTime at = last(season.month(), season.day()).atTime(LocalTime.of(14, 30));
             long id = sittings.add(studio, client, artist.artistId(), at, 50, season.event());
-            work(artist, id, camera.then(sitter, season), x, true, guessed(camera.guessedThen(sitter)));
+            work(artist, id, camera.then(sitter, season), x, own(sitter), true, guessed(camera.guessedThen(sitter)));
             sittings.finish(studio, id);
         }
         long id = sittings.add(
@@ -198,7 +205,7 @@ class DemoLoader implements ApplicationRunner {
             boolean done = index < DONE_TODAY;
             // at the present one's points nobody has looked yet
             Laying laying = index == DONE_TODAY ? guessed(camera.guessed(sitter)) : looked(sitter, done);
-            work(artist, id, camera.today(sitter), x, done, laying);
+            work(artist, id, camera.today(sitter), x, own(sitter), done, laying);
             if (done) {
                 sittings.finish(studio, id);
             }
@@ -212,7 +219,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     /** Does what an artist does: intake, picture, reading, and the best base that is not struck out. */
-    private void work(Member me, long id, byte[] picture, Extra x, boolean takeBase, Laying laying) {
+    private void work(Member me, long id, byte[] picture, Extra x, OwnColours own, boolean takeBase, Laying laying) {
         StudioId studio = me.studio();
         String broken = x.bothers().contains("cold sore") ? "cold sore at the mouth's left corner" : null;
         sittings.saveIntake(
@@ -229,7 +236,8 @@ class DemoLoader implements ApplicationRunner {
                         x.allergies() == null ? Care.PatchTest.CLEAR : Care.PatchTest.NONE,
                         broken,
                         x.bothers(),
-                        null));
+                        null,
+                        own));
         readings.take(studio, id, Upload.of(picture));
         laying.lay(me, id);
         readings.keep(studio, id, readings.of(studio, id).orElseThrow().version());
@@ -240,6 +248,30 @@ class DemoLoader implements ApplicationRunner {
                     .map(Shortlist.Ranked::product)
                     .ifPresent(p -> bases.take(me, id, p.id(), null, null, 0));
         }
+    }
+
+    /** Returns what an artist would call a sitter's colours: the nearest names. */
+    private static OwnColours own(Sitter s) {
+        HairTone hair = hair(Lab.ofClamped(
+                s.hair().colour().lightness() * (1 - s.hair().grey())
+                        + GREY_HAIR * s.hair().grey(),
+                s.hair().colour().a() * (1 - s.hair().grey()),
+                s.hair().colour().b() * (1 - s.hair().grey())));
+        Lab iris = Srgb.toLab(s.iris() >> 16 & 255, s.iris() >> 8 & 255, s.iris() & 255);
+        boolean cool = iris.b() < 4;
+        EyeTone eyes = Arrays.stream(EyeTone.values())
+                .filter(t -> cool == (t == EyeTone.BLUE || t == EyeTone.GREY))
+                .min(Comparator.comparingDouble(t -> Math.abs(t.lightness() - iris.lightness())))
+                .orElseThrow();
+        return new OwnColours(hair, hair(s.hair().colour()), eyes);
+    }
+
+    private static final double GREY_HAIR = 64;
+
+    private static HairTone hair(Lab colour) {
+        return Arrays.stream(HairTone.values())
+                .min(Comparator.comparingDouble(t -> t.colour().differenceFrom(colour)))
+                .orElseThrow();
     }
 
     /** Lays the points of a face on the picture that was just taken. */

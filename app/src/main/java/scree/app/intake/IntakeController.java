@@ -18,6 +18,8 @@ import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.StaleSave;
 import scree.core.care.Care;
+import scree.core.judge.EyeTone;
+import scree.core.judge.HairTone;
 import scree.core.method.Occasion;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
@@ -71,6 +73,8 @@ class IntakeController {
         model.addAttribute("occasions", Occasion.values());
         model.addAttribute("coverages", Coverage.values());
         model.addAttribute("finishes", Finish.ofBases());
+        model.addAttribute("hairTones", HairTone.values());
+        model.addAttribute("eyeTones", EyeTone.values());
         model.addAttribute("patchTests", Care.PatchTest.values());
         model.addAttribute("fromHome", links.answer(me.studio(), sitting.id()).orElse(null));
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "intake"));

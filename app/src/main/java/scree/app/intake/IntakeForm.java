@@ -4,8 +4,11 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
 import scree.app.sitting.Intake;
+import scree.app.sitting.OwnColours;
 import scree.app.sitting.Sitting;
 import scree.core.care.Care;
+import scree.core.judge.EyeTone;
+import scree.core.judge.HairTone;
 import scree.core.method.Occasion;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
@@ -22,6 +25,9 @@ record IntakeForm(
         @Size(max = 300) String brokenSkin,
         @Size(max = 500) String bothers,
         @Size(max = 500) String loves,
+        HairTone hair,
+        HairTone brows,
+        EyeTone eyes,
         int version) {
     static IntakeForm of(Sitting s) {
         Intake i = s.intake();
@@ -36,6 +42,9 @@ record IntakeForm(
                 i.brokenSkin(),
                 i.bothers(),
                 i.loves(),
+                i.own().hair(),
+                i.own().brows(),
+                i.own().eyes(),
                 s.version());
     }
 
@@ -50,7 +59,8 @@ record IntakeForm(
                 patchTest,
                 orNull(brokenSkin),
                 orNull(bothers),
-                orNull(loves));
+                orNull(loves),
+                new OwnColours(hair, brows, eyes));
     }
 
     private static String orNull(String value) {

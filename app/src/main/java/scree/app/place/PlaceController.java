@@ -1,7 +1,5 @@
 package scree.app.place;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -27,7 +25,6 @@ import scree.app.web.NotHere;
 import scree.core.face.Side;
 import scree.core.method.PlacementMethod;
 import scree.core.placement.Area;
-import scree.core.placement.Dose;
 import scree.core.placement.Family;
 import scree.core.placement.Fault;
 import scree.core.placement.MadeUp;
@@ -269,13 +266,6 @@ class PlaceController {
                 plan.level(),
                 PlaceView.WIDTH,
                 PlaceView.HEIGHT);
-        Family family = plan.zones().stream()
-                .filter(z -> PlaceView.key(z.zone()).equals(zone))
-                .findFirst()
-                .map(z -> z.zone().area().family())
-                .orElse(Family.SHADOW);
-        List<Placements.Candidate> others = new ArrayList<>(
-                placements.candidates(me.studio(), sitting, family, plan.skinSpectrum(), Dose.COMPARED_AT));
         Optional<BaseChoice> base = bases.choice(me.studio(), sitting.id());
         model.addAttribute(
                 "view",
@@ -283,7 +273,6 @@ class PlaceController {
                         plan,
                         frame,
                         zone,
-                        others,
                         base.map(BaseChoice::fullName).orElse(null),
                         base.map(BaseChoice::settled).orElse(null),
                         words.broken(sitting.intake().brokenSkin(), plan.broken()),

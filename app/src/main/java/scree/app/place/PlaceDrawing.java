@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import scree.app.judge.RoleShelf;
 import scree.app.look.Lines;
 import scree.app.look.Margin;
 import scree.app.look.PictureFrame;
@@ -70,8 +71,8 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
                 washes.add(wash(z, piece, path, PlaceView.key(zone).replace('.', '-') + "-" + i));
             }
         }
-        boolean brighter =
-                z.dose() != null && z.dose().result().lightness() > plan.skin().lightness();
+        boolean brighter = z.dose() != null
+                && z.dose().result().lightness() > plan.ground().lightness();
         List<PlaceView.HandleAt> handles = new ArrayList<>();
         if (itself) {
             List<Vec> of = Handles.of(zone);
@@ -115,7 +116,7 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
             to = new double[] {from[0] + 1, from[1]};
         }
         return new PlaceView.Wash(
-                id, path, change(plan.skin(), z.dose().result()), from[0], from[1], to[0], to[1], amounts);
+                id, path, change(plan.ground(), z.dose().result()), from[0], from[1], to[0], to[1], amounts);
     }
 
     List<PlaceView.Tag> tags(WorkedZone chosen) {
@@ -216,12 +217,11 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
         }
         for (WorkedZone z : plan.zones()) {
             Area area = z.zone().area();
-            boolean wrong = z.dose() != null
-                    && z.dose().judgement().stream().anyMatch(r -> r.severity() == scree.core.reason.Severity.CAUTION);
+            boolean wrong = z.verdict() != null && !z.verdict().fits();
             boolean byHand = plan.sheet().products().containsKey(area);
             if (wrong && byHand && said.add("product" + area)) {
                 rows.add(new PlaceView.CautionRow(
-                        w.say("place.productCaution", w.area(area), w.judgement(z.dose())),
+                        w.say("place.productCaution", w.area(area), w.judgement(z.verdict())),
                         w.say("remedy.PRODUCT"),
                         area.name(),
                         z.zone().side().name(),
@@ -241,7 +241,7 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
         return rows;
     }
 
-    PlaceView.Chosen why(WorkedZone z, List<Placements.Candidate> others, String baseName, Lab baseColour) {
+    PlaceView.Chosen why(WorkedZone z, String baseName, Lab baseColour) {
         PlacedZone zone = z.zone();
         int last = plan.zones().stream().mapToInt(WorkedZone::number).max().orElse(1);
         String next = plan.zones().stream()
@@ -251,8 +251,7 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
                 .orElse(PlaceView.key(zone));
         PlaceSheet.Edited edit = plan.sheet().edit(zone.area(), zone.side()).orElse(null);
         Schools.Other other = Schools.otherWay(zone.area(), plan, w);
-        boolean caution = z.dose() != null
-                && z.dose().judgement().stream().anyMatch(r -> r.severity() == scree.core.reason.Severity.CAUTION);
+        boolean caution = z.verdict() != null && !z.verdict().fits();
         return new PlaceView.Chosen(
                 PlaceView.key(zone),
                 zone.area().name(),
@@ -262,21 +261,22 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
                 w.product(z.product()),
                 w.amount(z),
                 w.tilt(z),
-                z.dose() == null ? null : w.judgement(z.dose()),
+                z.verdict() == null ? w.say("judge.nothing") : w.judgement(z.verdict()),
                 caution,
                 zone.reasons().stream().map(w::reason).distinct().limit(4).toList(),
                 (int) Math.round(zone.strength() * 100),
                 w.strength(zone.strength()),
                 zone.edited(),
                 edit == null ? null : w.say("place.editedBy", edit.who().split(" ")[0]),
-                others.stream()
+                z.product() == null ? sought(z) : null,
+                z.answer().foremost().stream()
                         .limit(6)
                         .map(c -> new PlaceView.Other(
                                 c.product().id(),
                                 c.product().fullName(),
                                 c.product().stoneId(),
                                 Srgb.hex(c.product().settled()),
-                                w.judgement(c.dose()),
+                                w.judgement(c.verdict()),
                                 z.product() != null
                                         && c.product().id() == z.product().id()))
                         .toList(),
@@ -287,11 +287,19 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
                 strata(z, baseName, baseColour));
     }
 
+    private PlaceView.Sought sought(WorkedZone z) {
+        RoleShelf.Answer answer = z.answer();
+        Lab colour = answer.mix() == null
+                ? answer.sought().colour()
+                : answer.mix().laid().coat().product().toLab();
+        return new PlaceView.Sought(w.sought(answer, z.zone().area().family()), Srgb.hex(colour));
+    }
+
     /** Skin lowest, then base, then this product; heights after the film's thickness, at least 12 px to be seen. */
     private List<PlaceView.Stratum> strata(WorkedZone z, String baseName, Lab baseColour) {
         List<PlaceView.Stratum> layers = new ArrayList<>();
         double y = 84;
-        layers.add(stratum("skin", 30, y, Srgb.hex(plan.skin()), w.say("place.skin"), false));
+        layers.add(stratum("skin", 30, y, Srgb.hex(plan.known().skin().skin()), w.say("place.skin"), false));
         y -= 30;
         if (baseName != null) {
             layers.add(stratum("base", 18, y, Srgb.hex(baseColour), baseName, false));

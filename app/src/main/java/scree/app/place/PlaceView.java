@@ -88,12 +88,16 @@ record PlaceView(
             String strengthWords,
             boolean edited,
             String editedBy,
+            Sought sought,
             List<Other> others,
             String otherWay,
             String otherWayField,
             String otherWayValue,
             String next,
             List<Stratum> strata) {}
+
+    /** What to look for where the kit has nothing. */
+    record Sought(String words, String colour) {}
 
     /** Another product that could do it. */
     record Other(long id, String name, String stone, String colour, String words, boolean chosen) {}
@@ -120,7 +124,6 @@ record PlaceView(
             TakenPlan plan,
             PictureFrame frame,
             String wanted,
-            List<Placements.Candidate> others,
             String baseName,
             Lab baseColour,
             String broken,
@@ -130,15 +133,15 @@ record PlaceView(
         return new PlaceView(
                 frame,
                 plan.seq(),
-                plan.skin().lightness() > PALE_FROM,
+                plan.known().skin().skin().lightness() > PALE_FROM,
                 b.zones(chosen),
                 b.tags(chosen),
                 b.families(),
-                chosen == null ? null : b.why(chosen, others, baseName, baseColour),
+                chosen == null ? null : b.why(chosen, baseName, baseColour),
                 b.cautions(),
                 w.say("aim." + plan.sheet().method().aim()),
                 Schools.of(plan.sheet().method(), w),
-                switch (plan.skinRead()) {
+                switch (plan.known().read()) {
                     case READ -> null;
                     case PROVISIONAL -> w.say("place.skinProvisional");
                     case SUPPOSED -> w.say("place.skinSupposed");

@@ -2,15 +2,17 @@ package scree.app.place;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
+import scree.app.judge.RoleShelf;
 import scree.app.kit.Product;
 import scree.app.skin.Touched;
 import scree.app.web.Words;
 import scree.core.face.Side;
+import scree.core.judge.Verdict;
 import scree.core.placement.Amount;
 import scree.core.placement.Area;
-import scree.core.placement.Dose;
 import scree.core.placement.Family;
 import scree.core.placement.PlacedZone;
 import scree.core.placement.Strength;
@@ -64,8 +66,13 @@ class PlaceWords extends Words {
         if (z.dose() == null || f != Family.SHADOW && f != Family.LIGHT) {
             return null;
         }
-        long degrees = Math.round(Math.abs(z.dose().degrees()));
-        return say(z.dose().degrees() > 0 ? "place.turnsBack" : "place.turnsForward", degrees);
+        OptionalDouble degrees = z.dose().degrees();
+        if (degrees.isEmpty()) {
+            double lighter = z.dose().result().lightness() - z.dose().ground().lightness();
+            return say("place.lighterBy", lighter);
+        }
+        long round = Math.round(Math.abs(degrees.getAsDouble()));
+        return say(degrees.getAsDouble() > 0 ? "place.turnsBack" : "place.turnsForward", round);
     }
 
     String reason(Reason r) {
@@ -77,12 +84,31 @@ class PlaceWords extends Words {
         return say("why." + r.code(), args);
     }
 
-    String judgement(Dose dose) {
-        return dose.judgement().isEmpty()
-                ? say("judge.FINE")
-                : say(
-                        "judge." + dose.judgement().get(0).code(),
-                        dose.judgement().get(0).args().toArray());
+    /** Returns what one would see of a product: "sits well" only where it is meant. */
+    String judgement(Verdict v) {
+        return v.fits() ? say(v.just() ? "judge.JUST" : "judge.FITS") : say("judge.not", say("looks." + v.looks()));
+    }
+
+    /** Returns what a kit without a fitting product needs. */
+    String sought(RoleShelf.Answer answer, Family family) {
+        if (answer.mix() != null) {
+            var m = answer.mix();
+            return say(
+                    "place.mixDoes",
+                    m.firstParts(),
+                    m.first().fullName(),
+                    m.secondParts(),
+                    m.second().fullName());
+        }
+        Reason r = answer.sought().words();
+        Object[] a = r.args().toArray();
+        Object steps = a[1];
+        return say(
+                "sought.LOOK_FOR",
+                say("role." + family.wants()).toLowerCase(locale()),
+                say("sought.beside." + a[0], steps),
+                say("sought.hue." + a[2]),
+                say("sought.colour." + a[3]));
     }
 
     /** Returns where skin is broken, as told at intake and as felt; null for nowhere. */

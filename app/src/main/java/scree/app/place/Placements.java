@@ -3,8 +3,6 @@ package scree.app.place;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,24 +13,20 @@ import org.springframework.transaction.annotation.Transactional;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.face.TakenFace;
+import scree.app.judge.RoleShelf;
+import scree.app.judge.SittingSkins;
 import scree.app.kit.Kit;
-import scree.app.kit.Product;
 import scree.app.memory.Memories;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.sitting.Steps;
-import scree.app.skin.Readings;
-import scree.app.skin.TakenReading;
 import scree.app.skin.Touches;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
-import scree.core.care.Sensitivities;
-import scree.core.colour.Lab;
-import scree.core.colour.LeastSlope;
-import scree.core.colour.Spectrum;
 import scree.core.face.LevelledFace;
 import scree.core.face.Side;
+import scree.core.judge.RoleWish;
 import scree.core.method.PlacementMethod;
 import scree.core.placement.Area;
 import scree.core.placement.Dose;
@@ -40,55 +34,44 @@ import scree.core.placement.Family;
 import scree.core.placement.PlacedZone;
 import scree.core.placement.Plan;
 import scree.core.placement.Planner;
-import scree.core.skin.MatchTarget;
-import scree.core.skin.SkinReading;
 import scree.core.skin.SkinType;
-import scree.core.skin.Zone;
 
 /** Plans the placement of a sitting, chooses products of the kit for it, keeps what the artist changed. */
 @Service
 public class Placements {
-    private static final int FILMS_KEPT = 4000;
     private static final int PLANS_KEPT = 50;
-    private static final Lab SUPPOSED = Lab.of(60, 11, 18);
-    private static final Zone[] SKIN_FROM = {Zone.CHEEK, Zone.OUTER_CHEEK, Zone.JAW, Zone.FOREHEAD, Zone.NECK};
-
     private static final Steps.Kind<PlaceSheet> KIND = new Steps.Kind<>("PLACE", PlaceSheet.class);
 
     private final Steps steps;
     private final Faces faces;
     private final Sittings sittings;
-    private final Readings readings;
+    private final SittingSkins skins;
+    private final RoleShelf shelf;
     private final Touches touches;
     private final Kit kit;
     private final StudioTime time;
-    private final Cache<FilmKey, Optional<Dose.Film>> films;
     private final Cache<PlanKey, Plan> plans;
 
     /** All that a plan depends on. */
     private record PlanKey(FaceSheet face, PlaceSheet place, Integer birthYear, int year, SkinType skinType) {}
 
-    private record FilmKey(Lab colour, double contrast) {}
-
-    /** A product that could do a family's work on this skin, best first. */
-    public record Candidate(Product product, Dose.Film film, Dose dose, double badness) {}
-
     Placements(
             Steps steps,
             Faces faces,
             Sittings sittings,
-            Readings readings,
+            SittingSkins skins,
+            RoleShelf shelf,
             Touches touches,
             Kit kit,
             StudioTime time,
             Memories memories) {
-        this.films = memories.keep("films", FILMS_KEPT);
         this.plans = memories.keep("plans", PLANS_KEPT);
         this.touches = touches;
         this.steps = steps;
         this.faces = faces;
         this.sittings = sittings;
-        this.readings = readings;
+        this.skins = skins;
+        this.shelf = shelf;
         this.kit = kit;
         this.time = time;
     }
@@ -103,24 +86,14 @@ public class Placements {
         Optional<Steps.Present<PlaceSheet>> kept = steps.present(studio, sitting.id(), KIND);
         PlaceSheet sheet = kept.map(Steps.Present::state).orElseGet(PlaceSheet::usual);
         Plan plan = planned(sitting, face, sheet);
-        Optional<TakenReading> reading = readings.of(studio, sitting.id());
-        Optional<Lab> read = reading.flatMap(r -> skin(r.skin()));
-        Lab skin = read.orElse(SUPPOSED);
-        Spectrum spectrum = LeastSlope.spectrumOf(skin)
-                .orElseGet(() -> LeastSlope.spectrumOf(SUPPOSED).orElseThrow());
+        SittingSkins.Known known = skins.of(studio, sitting);
         return new TakenPlan(
                 sheet,
                 face,
                 LevelledFace.of(face.points()),
                 plan,
-                worked(studio, sitting, sheet, plan, spectrum),
-                skin,
-                spectrum,
-                read.isEmpty()
-                        ? TakenPlan.SkinRead.SUPPOSED
-                        : reading.get().skin().trust() == SkinReading.Trust.PROVISIONAL
-                                ? TakenPlan.SkinRead.PROVISIONAL
-                                : TakenPlan.SkinRead.READ,
+                worked(studio, sitting, sheet, plan, known),
+                known,
                 kept.map(Steps.Present::seq).orElse(0),
                 kept.map(Steps.Present::undoable).orElse(false),
                 kept.map(Steps.Present::redoable).orElse(false),
@@ -153,25 +126,10 @@ public class Placements {
                 .orElse(0L);
     }
 
-    /** What the product lies on: the evened skin of jaw and neck, since a red cheek is under its base by then. */
-    private static Optional<Lab> skin(SkinReading reading) {
-        Optional<Lab> evened =
-                MatchTarget.from(reading, MatchTarget.School.JAW_TO_NECK).map(MatchTarget::colour);
-        if (evened.isPresent()) {
-            return evened;
-        }
-        for (Zone zone : SKIN_FROM) {
-            Optional<Lab> colour = reading.tellingColourOf(zone);
-            if (colour.isPresent()) {
-                return colour;
-            }
-        }
-        return Optional.empty();
-    }
-
-    private List<WorkedZone> worked(StudioId studio, Sitting sitting, PlaceSheet sheet, Plan plan, Spectrum skin) {
-        Map<Family, List<Candidate>> candidates = new EnumMap<>(Family.class);
+    private List<WorkedZone> worked(
+            StudioId studio, Sitting sitting, PlaceSheet sheet, Plan plan, SittingSkins.Known known) {
         Map<Area, Integer> numbers = new HashMap<>();
+        Map<Long, RoleShelf.Candidate> byHand = new HashMap<>();
         List<WorkedZone> worked = new ArrayList<>();
         for (PlacedZone zone : plan.zones()) {
             Family family = zone.area().family();
@@ -179,42 +137,42 @@ public class Placements {
                 continue;
             }
             int number = numbers.computeIfAbsent(zone.area(), a -> numbers.size() + 1);
-            List<Candidate> of =
-                    candidates.computeIfAbsent(family, f -> candidates(studio, sitting, f, skin, Dose.COMPARED_AT));
             Long wanted = sheet.products().get(zone.area());
-            Optional<Candidate> chosen = of.stream()
-                    .filter(c -> wanted != null && c.product().id() == wanted)
-                    .findFirst()
-                    .or(() -> of.stream().findFirst());
-            worked.add(chosen.map(c -> new WorkedZone(
-                            number, zone, c.product(), c.film(), Dose.of(c.film(), skin, family, zone.strength())))
-                    .orElse(new WorkedZone(number, zone, null, null, null)));
+            Optional<RoleShelf.Candidate> chosen = wanted == null
+                    ? Optional.empty()
+                    : Optional.ofNullable(
+                            byHand.computeIfAbsent(wanted, id -> chosen(studio, sitting, family, known, id)));
+            RoleShelf.Answer answer = answer(studio, sitting, family, known);
+            worked.add(chosen.or(answer::best)
+                    .map(c -> new WorkedZone(
+                            number,
+                            zone,
+                            c.product(),
+                            c.laid(),
+                            Dose.of(c.laid(), known.skin(), wish(family, known), zone),
+                            c.verdict(),
+                            answer))
+                    .orElseGet(() -> new WorkedZone(number, zone, null, null, null, null, answer)));
         }
         return worked;
     }
 
-    /** Returns the kit's products for a family on this skin, best first; what the client must not have is left out. */
-    public List<Candidate> candidates(StudioId studio, Sitting sitting, Family family, Spectrum skin, double strength) {
-        List<Candidate> list = new ArrayList<>();
+    private RoleShelf.Candidate chosen(
+            StudioId studio, Sitting sitting, Family family, SittingSkins.Known known, long id) {
         LocalDate today = time.today(studio);
-        Sensitivities told = sitting.sensitivities();
-        for (Product p : kit.withRole(studio, family.wants())) {
-            if (!p.struck(told, today).isEmpty()) {
-                continue;
-            }
-            film(p).ifPresent(film -> {
-                Dose dose = Dose.of(film, skin, family, strength);
-                list.add(new Candidate(p, film, dose, dose.badness(skin, family, strength)));
-            });
-        }
-        list.sort(Comparator.comparingDouble(Candidate::badness)
-                .thenComparing(c -> c.product().id()));
-        return list;
+        return kit.find(studio, id)
+                .filter(p -> p.struck(sitting.sensitivities(), today).isEmpty())
+                .map(p -> shelf.judge(p, family.wants(), known.skin(), wish(family, known)))
+                .orElse(null);
     }
 
-    private Optional<Dose.Film> film(Product p) {
-        FilmKey key = new FilmKey(p.settled(), p.contrastRatio());
-        return films.get(key, k -> Dose.Film.of(key.colour(), key.contrast()));
+    /** Returns what the kit has for a family on this skin, best first; what the client must not have is left out. */
+    RoleShelf.Answer answer(StudioId studio, Sitting sitting, Family family, SittingSkins.Known known) {
+        return shelf.ask(studio, sitting, family.wants(), known.skin(), wish(family, known));
+    }
+
+    private static RoleWish wish(Family family, SittingSkins.Known known) {
+        return known.wish().at(RoleWish.usualStrength(family.wants()));
     }
 
     // ---- changes: each is a step ----

@@ -25,7 +25,8 @@ public class Previews {
     private final Cache<Key, Raster> made;
 
     /** Everything that the picture depends on. */
-    private record Key(StudioId studio, long picture, List<MadeUp.Layer> layers, MadeUp.Light light) {}
+    private record Key(
+            StudioId studio, long picture, MadeUp.Skin skin, List<MadeUp.Layer> layers, MadeUp.Light light) {}
 
     Previews(Pictures pictures, Memories memories) {
         this.made = memories.keep("previews", KEPT);
@@ -51,14 +52,16 @@ public class Previews {
         List<MadeUp.Layer> layers = new ArrayList<>();
         for (WorkedZone z : plan.zones()) {
             if (z.dose() != null) {
-                layers.add(new MadeUp.Layer(z.zone(), z.film(), z.dose().coats()));
+                layers.add(MadeUp.Layer.of(z.zone(), z.laid(), z.dose().coats()));
             }
         }
+        MadeUp.Skin skin = new MadeUp.Skin(
+                plan.known().skin().skin(), plan.known().base(), plan.known().marksKept());
         long picture = plan.face().sheet().pictureId();
         Raster bare = pictures.raster(studio, picture);
         return made.get(
-                new Key(studio, picture, layers, light),
-                k -> MadeUp.over(bare, plan.level(), plan.skinSpectrum(), layers, light));
+                new Key(studio, picture, skin, layers, light),
+                k -> MadeUp.over(bare, plan.level(), skin, layers, light));
     }
 
     private static Raster cut(Raster from, int x, int y, int half) {

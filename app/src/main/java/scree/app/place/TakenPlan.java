@@ -3,9 +3,9 @@ package scree.app.place;
 import java.util.List;
 import java.util.Optional;
 import scree.app.face.TakenFace;
+import scree.app.judge.SittingSkins;
 import scree.app.skin.Touched;
 import scree.core.colour.Lab;
-import scree.core.colour.Spectrum;
 import scree.core.face.LevelledFace;
 import scree.core.face.Side;
 import scree.core.placement.Area;
@@ -15,8 +15,7 @@ import scree.core.placement.Plan;
  * A placement as it stands.
  *
  * @param zones those of families that are worked, numbered in order; both sides of a pair share a number
- * @param skin colour that products lie on, under D65: evened, of jaw and neck
- * @param skinRead what that colour rests on
+ * @param known the skin, evened, of jaw and neck, with its base, and what that rests on
  * @param broken where skin was felt to be broken: nothing goes on there
  */
 public record TakenPlan(
@@ -25,20 +24,14 @@ public record TakenPlan(
         LevelledFace level,
         Plan plan,
         List<WorkedZone> zones,
-        Lab skin,
-        Spectrum skinSpectrum,
-        SkinRead skinRead,
+        SittingSkins.Known known,
         int seq,
         boolean undoable,
         boolean redoable,
         List<Touched> broken) {
-    /** What the skin's colour rests on. */
-    public enum SkinRead {
-        READ,
-        /** Read without a whole card or in unfit light. */
-        PROVISIONAL,
-        /** Not read: a medium one is supposed. */
-        SUPPOSED
+    /** Returns the colour that products lie on, under D65: the skin with its base. */
+    Lab ground() {
+        return known.skin().ground();
     }
 
     /** Returns a zone as it is worked, or empty when it is not in the plan. */

@@ -12,6 +12,7 @@ import scree.core.shade.Wear;
  * @param lastsHours how long it has to last, hours
  * @param brokenSkin where skin is broken, sore or freshly treated
  * @param bothers what went wrong before
+ * @param own colours of hair, brows and eyes
  */
 public record Intake(
         Occasion occasion,
@@ -23,17 +24,27 @@ public record Intake(
         Care.PatchTest patchTest,
         String brokenSkin,
         String bothers,
-        String loves) {
+        String loves,
+        OwnColours own) {
+    public Intake {
+        own = own == null ? OwnColours.UNTOLD : own; // a row of nulls is none to the mapper
+    }
+
     /** Nothing was asked yet. */
-    public static final Intake OPEN = new Intake(null, null, null, null, null, null, null, null, null, null);
+    public static final Intake OPEN = new Intake(null, null, null, null, null, null, null, null, null, null, null);
 
     /** Returns what a base has to bear. */
     public Wear.Day day() {
         return new Wear.Day(occasion, Boolean.TRUE.equals(flash), lastsHours == null ? 0 : lastsHours);
     }
 
+    /** Returns whether evening or stage light allows more colour than the day. */
+    public boolean evening() {
+        return occasion == Occasion.EVENING || occasion == Occasion.STAGE;
+    }
+
     /** What a client tells from home. */
     public static Intake told(Coverage coverage, Finish finish, String reactions, String bothers) {
-        return new Intake(null, null, null, coverage, finish, reactions, null, null, bothers, null);
+        return new Intake(null, null, null, coverage, finish, reactions, null, null, bothers, null, null);
     }
 }

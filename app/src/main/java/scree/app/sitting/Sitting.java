@@ -59,6 +59,11 @@ public record Sitting(
                 intake.brokenSkin());
     }
 
+    /** Returns whether pictures are taken with flash. */
+    public boolean flashed() {
+        return Boolean.TRUE.equals(intake.flash()) || eventLight == EventLight.FLASH;
+    }
+
     /** Returns whether the work is finished. */
     public boolean done() {
         return doneAt != null;

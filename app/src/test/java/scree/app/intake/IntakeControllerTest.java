@@ -91,6 +91,7 @@ class IntakeControllerTest {
                                 Care.PatchTest.CLEAR,
                                 null,
                                 "red nose",
+                                null,
                                 null));
     }
 

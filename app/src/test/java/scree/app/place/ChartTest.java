@@ -6,24 +6,11 @@ import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
-import scree.app.face.FaceSheet;
-import scree.app.face.TakenFace;
-import scree.core.colour.Lab;
-import scree.core.colour.LeastSlope;
-import scree.core.face.FacePoints;
-import scree.core.face.FaceReading;
-import scree.core.face.LevelledFace;
-import scree.core.method.PlacementMethod;
-import scree.core.placement.FaceBrief;
-import scree.core.placement.PlacedZone;
-import scree.core.placement.Plan;
-import scree.core.placement.Planner;
 import scree.core.skin.SkinType;
 import scree.seeded.Draw;
 import scree.seeded.Seeds;
@@ -57,29 +44,7 @@ class ChartTest {
     }
 
     private static TakenPlan taken() {
-        FacePoints points = Studio.points(Ensemble.all().get(7), 1000);
-        FaceReading reading = FaceReading.of(points);
-        Plan plan = Planner.plan(FaceBrief.of(points, reading, Set.of(), 67, SkinType.DRY), PlacementMethod.usual());
-        List<WorkedZone> zones = new ArrayList<>();
-        for (PlacedZone zone : plan.zones()) {
-            zones.add(new WorkedZone(plan.areas().indexOf(zone.area()) + 1, zone, null, null, null));
-        }
-        TakenFace face = new TakenFace(
-                FaceSheet.start(1, FaceSheet.Found.TEMPLATE, points, null), points, reading, 1, false, false);
-        Lab skin = Lab.of(66, 10, 17);
-        return new TakenPlan(
-                PlaceSheet.usual(),
-                face,
-                LevelledFace.of(points),
-                plan,
-                zones,
-                skin,
-                LeastSlope.spectrumOf(skin).orElseThrow(),
-                TakenPlan.SkinRead.READ,
-                1,
-                false,
-                false,
-                List.of());
+        return TakenPlans.of(Studio.points(Ensemble.all().get(7), 1000), 67, SkinType.DRY, z -> true);
     }
 
     @Test

@@ -3,25 +3,13 @@ package scree.app.place;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.geom.Line2D;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.context.support.ResourceBundleMessageSource;
-import scree.app.face.FaceSheet;
-import scree.app.face.TakenFace;
 import scree.app.look.PictureFrame;
 import scree.app.picture.Picture;
-import scree.core.colour.Lab;
-import scree.core.colour.LeastSlope;
 import scree.core.face.FacePoints;
-import scree.core.face.FaceReading;
-import scree.core.face.LevelledFace;
-import scree.core.method.PlacementMethod;
-import scree.core.placement.FaceBrief;
-import scree.core.placement.Plan;
-import scree.core.placement.Planner;
 import scree.core.skin.SkinType;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Studio;
@@ -32,35 +20,17 @@ class PlaceViewTest {
 
     private static PlaceView view(int sitter) {
         FacePoints points = Studio.points(Ensemble.all().get(sitter), WIDTH);
-        FaceReading reading = FaceReading.of(points);
-        Plan plan = Planner.plan(FaceBrief.of(points, reading, Set.of(), 30, SkinType.NORMAL), PlacementMethod.usual());
-        List<WorkedZone> zones = new ArrayList<>();
-        plan.zones().stream()
-                .filter(z -> !PlaceSheet.usual().off().contains(z.area().family()))
-                .forEach(z -> zones.add(new WorkedZone(plan.areas().indexOf(z.area()) + 1, z, null, null, null)));
-        Lab skin = Lab.of(66, 10, 17);
-        TakenFace face = new TakenFace(
-                FaceSheet.start(1, FaceSheet.Found.TEMPLATE, points, null), points, reading, 1, false, false);
-        LevelledFace level = LevelledFace.of(points);
-        TakenPlan taken = new TakenPlan(
-                PlaceSheet.usual(),
-                face,
-                level,
-                plan,
-                zones,
-                skin,
-                LeastSlope.spectrumOf(skin).orElseThrow(),
-                TakenPlan.SkinRead.READ,
-                1,
-                false,
-                false,
-                List.of());
+        TakenPlan taken = TakenPlans.of(
+                points,
+                30,
+                SkinType.NORMAL,
+                z -> !PlaceSheet.usual().off().contains(z.area().family()));
         ResourceBundleMessageSource words = new ResourceBundleMessageSource();
         words.setBasename("messages");
         words.setDefaultEncoding("UTF-8");
         PictureFrame frame = PictureFrame.face(
-                new Picture(1, 1, WIDTH, WIDTH * 5 / 4, ""), level, PlaceView.WIDTH, PlaceView.HEIGHT);
-        return PlaceView.of(taken, frame, "", List.of(), null, null, null, new PlaceWords(words));
+                new Picture(1, 1, WIDTH, WIDTH * 5 / 4, ""), taken.level(), PlaceView.WIDTH, PlaceView.HEIGHT);
+        return PlaceView.of(taken, frame, "", null, null, null, new PlaceWords(words));
     }
 
     @ParameterizedTest

@@ -19,6 +19,12 @@ record Bound(Measure measure, double low, double high, Looks under, Looks over) 
         return new Bound(measure, Double.NEGATIVE_INFINITY, high, null, over);
     }
 
+    /** Returns the same, except that what is not seen is no fault. */
+    Bound orUnseen() {
+        return new Bound(
+                measure, low, high, under == Looks.INVISIBLE ? null : under, over == Looks.INVISIBLE ? null : over);
+    }
+
     /** Returns how far below it a value lies, in the measure's units; below 0 inside. */
     double excessUnder(double value) {
         return (low - value) / measure.unit();

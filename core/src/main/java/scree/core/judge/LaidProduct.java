@@ -1,5 +1,6 @@
 package scree.core.judge;
 
+import java.util.List;
 import scree.core.colour.Illuminant;
 import scree.core.colour.KubelkaMunk;
 import scree.core.colour.Lab;
@@ -37,6 +38,64 @@ public record LaidProduct(Form form, OneCoat coat, Spectrum glint, double minera
         return new LaidProduct(form, OneCoat.of(settled, contrastRatio), glint, share);
     }
 
+    /** Returns whether both can be stirred into each other. */
+    boolean mixesWith(LaidProduct other) {
+        return wet() && other.wet();
+    }
+
+    private boolean wet() {
+        return form == Form.LIQUID
+                || form == Form.CREAM
+                || form == Form.GEL
+                || form == Form.STICK
+                || form == Form.DROPS;
+    }
+
+    /** Returns both stirred together by parts. */
+    LaidProduct mixed(int parts, LaidProduct other, int otherParts) {
+        double share = (double) parts / (parts + otherParts);
+        Spectrum colour = KubelkaMunk.mix(List.of(
+                new KubelkaMunk.Part(coat.product(), share * coat.thickness()),
+                new KubelkaMunk.Part(other.coat.product(), (1 - share) * other.coat.thickness())));
+        double thickness = share * coat.thickness() + (1 - share) * other.coat.thickness();
+        double mineral = share * mineralShare + (1 - share) * other.mineralShare;
+        return new LaidProduct(form, new OneCoat(colour, thickness), glintOf(share, other), mineral);
+    }
+
+    private Spectrum glintOf(double share, LaidProduct other) {
+        if (glint == null && other.glint == null) {
+            return null;
+        }
+        double[] bands = new double[Spectrum.BANDS];
+        for (int i = 0; i < bands.length; i++) {
+            bands[i] = (glint == null ? 0 : share * glint.at(i))
+                    + (other.glint == null ? 0 : (1 - share) * other.glint.at(i));
+        }
+        return Spectrum.of(bands);
+    }
+
+    /** Returns the spectrum of some coats with a share of the glint, 0 outside it to 1 where it is brightest. */
+    public Spectrum laidOn(Spectrum ground, double coats, double glintShare) {
+        Spectrum film = film(ground, coats);
+        return glint == null ? film : plus(film, coats * (REST_SHARE + (1 - REST_SHARE) * glintShare));
+    }
+
+    /** Returns the spectrum of some coats as a flash sends it back. */
+    public Spectrum flashedOn(Spectrum ground, double coats, double glintShare) {
+        double back = FLASH_PER_SHARE * mineralShare * coats;
+        return laidOn(ground, coats, glintShare).map(r -> Math.min(1, r + back));
+    }
+
+    /** Returns the contrast ratio of one coat, 0 to 1. */
+    public double contrastRatio() {
+        return KubelkaMunk.contrastRatio(coat.product(), coat.thickness());
+    }
+
+    /** Returns whether it glints. */
+    public boolean hasSheen() {
+        return glint != null;
+    }
+
     /** Returns the colour of one coat on skin, where the light glances off it if it has sheen. */
     public Lab glintOn(Lab skin) {
         return LeastSlope.spectrumOf(skin).map(g -> atTheGlint(film(g, 1), 1)).orElse(skin);
@@ -48,22 +107,22 @@ public record LaidProduct(Form form, OneCoat coat, Spectrum glint, double minera
     }
 
     Lab atTheGlint(Spectrum film, double coats) {
-        return plus(film, coats);
+        return plus(film, coats).toLab();
     }
 
     Lab atRest(Spectrum film, double coats) {
-        return plus(film, coats * REST_SHARE);
+        return plus(film, coats * REST_SHARE).toLab();
     }
 
-    private Lab plus(Spectrum film, double glints) {
+    private Spectrum plus(Spectrum film, double glints) {
         if (glint == null) {
-            return film.toLab();
+            return film;
         }
         double[] bands = film.toArray();
         for (int i = 0; i < bands.length; i++) {
             bands[i] = Math.min(1, bands[i] + glints * glint.at(i));
         }
-        return Spectrum.of(bands).toLab();
+        return Spectrum.of(bands);
     }
 
     Lab inFlash(Spectrum film, double coats) {

@@ -33,10 +33,6 @@ public final class RoleGaps<T> {
             Role.LIP,
             Role.LID);
 
-    /** Usual strengths: what is proposed when nobody asks for more or less. House choice. */
-    private static final Map<Role, Double> USUAL =
-            Map.of(Role.BRIGHTENER, .8, Role.CONTOUR, .7, Role.BLUSH, .8, Role.HIGHLIGHT, .8, Role.LID, .8);
-
     /** From here down a zone parts from its surround by less. House choice: what is seen on deep skin. */
     private static final double DEEP = 45;
 
@@ -132,8 +128,7 @@ public final class RoleGaps<T> {
 
     private Cell<T> judged(KitGaps.At at, Map<T, LaidProduct> all) {
         Lab skin = skin(at.lean(), at.lightness());
-        RoleJudge judge =
-                new RoleJudge(role, RoleSkin.bare(skin).on(ground(skin)), RoleWish.of(USUAL.getOrDefault(role, 1.0)));
+        RoleJudge judge = new RoleJudge(role, RoleSkin.bare(skin).on(ground(skin)), RoleWish.usual(role));
         return judge.best(products, all::get)
                 .map(j -> new Cell<>(
                         at.lean(),

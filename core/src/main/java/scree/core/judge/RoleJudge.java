@@ -43,12 +43,25 @@ public final class RoleJudge {
 
     /** @throws IllegalArgumentException for a role that is not judged by its colour, or a ground that is no skin */
     public RoleJudge(Role role, RoleSkin skin, RoleWish wish) {
+        this(role, skin, wish, RoleBounds.of(role, skin, wish));
+    }
+
+    /** Returns a judge of a zone that may be meant as a hint only: that it is hardly seen is no fault. */
+    public static RoleJudge ofHint(Role role, RoleSkin skin, RoleWish wish) {
+        return new RoleJudge(
+                role,
+                skin,
+                wish,
+                RoleBounds.of(role, skin, wish).stream().map(Bound::orUnseen).toList());
+    }
+
+    private RoleJudge(Role role, RoleSkin skin, RoleWish wish, List<Bound> bounds) {
         this.role = role;
         this.skin = skin;
         this.ground = skin.groundSpectrum();
         this.against = role == Role.CONCEALER ? skin.skin() : skin.ground();
         this.target = RoleTarget.of(role, skin, wish);
-        this.bounds = RoleBounds.of(role, skin, wish);
+        this.bounds = bounds;
         this.flash = wish.flash();
     }
 
@@ -79,18 +92,23 @@ public final class RoleJudge {
 
     /** Returns the best of what can be used in the role, empty when there is nothing; the same as the first of {@link #rank}. */
     public <T> Optional<Judged<T>> best(List<T> all, Function<T, LaidProduct> laid) {
-        List<T> few = all;
-        if (all.size() > FEW) {
-            double[] coarse = role == Role.POWDER ? new double[] {1} : COARSE;
-            few = all.stream()
-                    .map(t -> new Judged<>(t, judge(laid.apply(t), coarse)))
-                    .sorted(Comparator.comparing((Judged<T> j) -> !j.verdict().fits())
-                            .thenComparingDouble(j -> j.verdict().score()))
-                    .limit(SHORTLISTED)
-                    .map(Judged::what)
-                    .toList();
+        return foremost(all, laid).stream().findFirst();
+    }
+
+    /** Returns what {@link #rank} does, of many only the foremost. */
+    public <T> List<Judged<T>> foremost(List<T> all, Function<T, LaidProduct> laid) {
+        if (all.size() <= FEW) {
+            return rank(all, laid);
         }
-        return rank(few, laid).stream().findFirst();
+        double[] coarse = role == Role.POWDER ? new double[] {1} : COARSE;
+        List<T> few = all.stream()
+                .map(t -> new Judged<>(t, judge(laid.apply(t), coarse)))
+                .sorted(Comparator.comparing((Judged<T> j) -> !j.verdict().fits())
+                        .thenComparingDouble(j -> j.verdict().score()))
+                .limit(SHORTLISTED)
+                .map(Judged::what)
+                .toList();
+        return rank(few, laid);
     }
 
     /** Returns the best dose of a product and what comes of it. */

@@ -53,9 +53,9 @@ final class RoleTarget {
             return Lab.ofLch(l, chroma, g.hueDegrees() - 3);
         }
         double k = shadow(s, wish.strength());
-        double[] tint = wish.shadowTint() == null ? new double[] {1, 1, 1} : wish.shadowTint();
+        RoleWish.Tint tint = wish.shadowTint() == null ? RoleWish.Tint.NONE : wish.shadowTint();
         Xyz lit = g.toXyz();
-        Lab own = new Xyz(lit.x() * k * tint[0], lit.y() * k * tint[1], lit.z() * k * tint[2]).toLab(Xyz.D65);
+        Lab own = new Xyz(lit.x() * k * tint.x(), lit.y() * k * tint.y(), lit.z() * k * tint.z()).toLab(Xyz.D65);
         double turn = wish.shadowTint() == null ? 2 : 0;
         return Lab.ofLch(own.lightness(), own.chroma() * (1.05 + .10 * s.deep()), own.hueDegrees() - turn);
     }

@@ -1,6 +1,7 @@
 package scree.core.judge;
 
 import scree.core.colour.Lab;
+import scree.core.shade.Role;
 
 /**
  * What is wanted of a role.
@@ -11,7 +12,7 @@ import scree.core.colour.Lab;
  * @param flash whether pictures are taken with flash
  * @param look how strong a lip
  * @param stepsSchool whether a shadow is so many steps deeper, not the own shadow
- * @param shadowTint X, Y and Z that the own shadow in a picture has against light, over its luminance; null without a picture
+ * @param shadowTint colour of the own shadow against light; null without a picture
  * @param hair colour of the hair, for brows; null when it was not read
  */
 public record RoleWish(
@@ -21,8 +22,25 @@ public record RoleWish(
         boolean flash,
         LipLook look,
         boolean stepsSchool,
-        double[] shadowTint,
+        Tint shadowTint,
         Lab hair) {
+    /**
+     * What shade does to the colour of lit skin: X, Y and Z of the shadow over those of the lit side, over the ratio of luminance.
+     */
+    public record Tint(double x, double y, double z) {
+        private static final double LEAST = .93;
+        private static final double MOST = 1.07;
+        /** Shade that only takes light away. */
+        public static final Tint NONE = new Tint(1, 1, 1);
+
+        /** A stray reflection must not make the contour: each factor stays within 7 % (house choice). */
+        public Tint {
+            x = Math.max(LEAST, Math.min(MOST, x));
+            y = Math.max(LEAST, Math.min(MOST, y));
+            z = Math.max(LEAST, Math.min(MOST, z));
+        }
+    }
+
     /** How strong a lip is wanted. */
     public enum LipLook {
         NATURAL(2, 4),
@@ -46,9 +64,38 @@ public record RoleWish(
         }
     }
 
+    /** Returns the strength that is proposed when nobody asks for more or less, at which products are compared. House choice. */
+    public static double usualStrength(Role role) {
+        return switch (role) {
+            case CONTOUR -> .7;
+            case BRIGHTENER, BLUSH, HIGHLIGHT, LID -> .8;
+            default -> 1;
+        };
+    }
+
+    /** Returns a usual wish by day without flash. */
+    public static RoleWish usual(Role role) {
+        return of(usualStrength(role));
+    }
+
     /** Returns a wish by day without flash. */
     public static RoleWish of(double strength) {
         return new RoleWish(strength, false, false, false, LipLook.NATURAL, false, null, null);
+    }
+
+    /** Returns the same at another strength. */
+    public RoleWish at(double other) {
+        return new RoleWish(other, evening, muted, flash, look, stepsSchool, shadowTint, hair);
+    }
+
+    /** Returns the same with the shadow found so many steps deeper, not as the own one. */
+    public RoleWish bySteps() {
+        return new RoleWish(strength, evening, muted, flash, look, true, shadowTint, hair);
+    }
+
+    /** Returns the same with the own shadow as a picture showed it. */
+    public RoleWish tinted(Tint tint) {
+        return new RoleWish(strength, evening, muted, flash, look, stepsSchool, tint, hair);
     }
 
     /** Returns the same for pictures with flash. */

@@ -1,36 +1,26 @@
 package scree.core.placement;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.geom.Path2D;
-import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferByte;
 import java.util.List;
 import java.util.stream.IntStream;
 import scree.core.colour.Illuminant;
+import scree.core.colour.Lab;
 import scree.core.colour.Spectrum;
 import scree.core.colour.Srgb;
 import scree.core.colour.Xyz;
 import scree.core.face.LevelledFace;
-import scree.core.face.Side;
 import scree.core.image.Point;
 import scree.core.image.Raster;
+import scree.core.judge.LaidProduct;
 import scree.core.plane.Vec;
 import scree.core.skin.ReferenceCurve;
 import scree.core.skin.SkinSpectrum;
 
 /**
  * The made-up face computed from the bare picture: in each zone the picture's linear light is multiplied by what the film there
- * sends back against bare skin, so light and relief stay. Under another lamp the whole picture is turned by the skin's change.
+ * sends back against what it lies on, so light and relief stay. Under another lamp the whole picture is turned by the skin's change.
  */
 public final class MadeUp {
     private static final int STEPS = 32;
-    private static final int MASKS = 255;
-    private static final int STRIPE = 64;
-    /** What each nested layer adds. */
-    private static final float[] LAYER_SHARE = {.36f, .34f, .30f};
-    /** Most that a blurred stroke is brought back up. */
-    private static final float MOST_LIFT = 1.7f;
     /** How far the eye gets used to a lamp's colour. House choice: a room's light stays a little warm. */
     private static final double ADAPTED = .72;
 
@@ -58,28 +48,69 @@ public final class MadeUp {
         }
     }
 
-    /** A zone with its film and how thick it lies at the peak. */
-    public record Layer(PlacedZone zone, Dose.Film film, double coats) {}
+    /**
+     * A product where it lies, and how thick at the peak.
+     *
+     * @param own what it lies on where that is not the skin, such as the lip; null for the skin with its base
+     */
+    public record Layer(Patch patch, LaidProduct product, double coats, Lab own) {
+        /** Returns a zone's layer. */
+        public static Layer of(PlacedZone zone, LaidProduct product, double coats) {
+            return new Layer(Patch.of(zone, product), product, coats, null);
+        }
+    }
+
+    /**
+     * The skin that all is laid on.
+     *
+     * @param bare evened skin under D65
+     * @param base over the whole face, or null
+     * @param marksKept whether freckles and moles are to show through it
+     */
+    public record Skin(Lab bare, LaidProduct base, boolean marksKept) {
+        /** Returns skin without base. */
+        public static Skin bare(Lab bare) {
+            return new Skin(bare, null, true);
+        }
+    }
+
+    /** Share of small marks that a base of full cover hides in one coat as it is worn, and what it hides where they are to be kept. House choices. */
+    private static final double HIDES = .75;
+
+    private static final double HIDES_KEPT = .2;
 
     /**
      * Returns the made-up picture.
      *
-     * @param bare the picture
+     * @param picture the bare face
      * @param face where the face lies in it
-     * @param skin of the cheek, under D65
      * @param layers in order of work
      */
-    public static Raster over(Raster bare, LevelledFace face, Spectrum skin, List<Layer> layers, Light light) {
-        float[] linear = linear(bare);
-        double[] turned = turn(skin, light);
+    public static Raster over(Raster picture, LevelledFace face, Skin skin, List<Layer> layers, Light light) {
+        float[] linear = linear(picture);
+        Spectrum bare = SkinSpectrum.of(skin.bare());
         Spectrum usual =
-                SkinSpectrum.of(ReferenceCurve.at(Math.max(DEEPEST, skin.toLab().lightness())));
-        Canvas canvas = new Canvas(bare.width(), bare.height(), face);
-        for (Layer layer : layers) {
-            canvas.apply(linear, layer, table(layer, skin, usual, light));
+                SkinSpectrum.of(ReferenceCurve.at(Math.max(DEEPEST, skin.bare().lightness())));
+        Canvas canvas = new Canvas(picture.width(), picture.height(), face);
+        Grounds ground = new Grounds(bare, usual);
+        if (skin.base() != null) {
+            float[] table = table(new Layer(null, skin.base(), 1, null), ground, light);
+            int full = table.length - 3;
+            canvas.base(
+                    linear,
+                    new double[] {table[full], table[full + 1], table[full + 2]},
+                    (skin.marksKept() ? HIDES_KEPT : HIDES) * skin.base().contrastRatio());
+            ground = new Grounds(laid(skin.base(), bare, 1, light), laid(skin.base(), usual, 1, light));
         }
-        return encoded(bare, linear, turned, light == Light.FLASH ? face : null);
+        for (Layer layer : layers) {
+            Spectrum own = layer.own() == null ? null : SkinSpectrum.of(layer.own());
+            canvas.apply(linear, layer.patch(), table(layer, own == null ? ground : new Grounds(own, own), light));
+        }
+        return encoded(picture, linear, turn(bare, light), light == Light.FLASH ? face : null);
     }
+
+    /** What a film lies on, and what it would lie on were the skin a usual one of that depth. */
+    private record Grounds(Spectrum own, Spectrum usual) {}
 
     private static float[] linear(Raster bare) {
         float[] code = new float[256];
@@ -119,15 +150,15 @@ public final class MadeUp {
         return out;
     }
 
-    /** Returns film over bare skin in linear sRGB by share of the full thickness, never far from what usual skin would give. */
-    private static float[] table(Layer layer, Spectrum skin, Spectrum usual, Light light) {
-        double[] ground = shown(skin, light);
-        double[] usualGround = shown(usual, light);
+    /** Returns what a film does to its ground in linear sRGB by share of its thickness, never far from what it would do to usual skin. */
+    private static float[] table(Layer layer, Grounds on, Light light) {
+        double[] ground = shown(on.own(), light);
+        double[] usualGround = shown(on.usual(), light);
         float[] t = new float[3 * (STEPS + 1)];
         for (int i = 0; i <= STEPS; i++) {
             double share = i / (double) STEPS;
-            double[] film = shown(layer.film().over(skin, layer.coats() * share), light);
-            double[] usualFilm = shown(layer.film().over(usual, layer.coats() * share), light);
+            double[] film = shown(laid(layer, on.own(), share, light), light);
+            double[] usualFilm = shown(laid(layer, on.usual(), share, light), light);
             for (int c = 0; c < 3; c++) {
                 double wanted = film[c] / ground[c];
                 double expected = usualFilm[c] / usualGround[c];
@@ -135,6 +166,19 @@ public final class MadeUp {
             }
         }
         return t;
+    }
+
+    /** A sheen glints where most of it lies: share² of the peak stands for the lobe that a picture without relief cannot show. */
+    private static Spectrum laid(Layer layer, Spectrum ground, double share, Light light) {
+        return laid(layer.product(), ground, layer.coats() * share, share * share, light);
+    }
+
+    private static Spectrum laid(LaidProduct product, Spectrum ground, double coats, Light light) {
+        return laid(product, ground, coats, 0, light);
+    }
+
+    private static Spectrum laid(LaidProduct product, Spectrum ground, double coats, double glint, Light light) {
+        return light == Light.FLASH ? product.flashedOn(ground, coats, glint) : product.laidOn(ground, coats, glint);
     }
 
     private static Raster encoded(Raster bare, float[] linear, double[] turned, LevelledFace flash) {
@@ -162,235 +206,5 @@ public final class MadeUp {
             }
         });
         return new Raster(bare.width(), bare.height(), out);
-    }
-
-    /** Draws the zones' amounts as soft masks and multiplies them in. */
-    private static final class Canvas {
-        private final int width;
-        private final int height;
-        private final LevelledFace face;
-        private final KeepOff keepOff;
-        private final Outline outline;
-        private final float[][] open = new float[3][];
-
-        Canvas(int width, int height, LevelledFace face) {
-            this.width = width;
-            this.height = height;
-            this.face = face;
-            this.keepOff = new KeepOff(face);
-            this.outline = new Outline(face);
-        }
-
-        void apply(float[] linear, Layer layer, float[] table) {
-            double sigma = layer.zone().blur() * face.unit();
-            int[] box = box(layer.zone(), (int) Math.ceil(3 * sigma) + 2);
-            int w = box[2] - box[0];
-            int h = box[3] - box[1];
-            if (w < 2 || h < 2) {
-                return;
-            }
-            float[] amount = amount(layer.zone(), box, w, h);
-            soften(amount, w, h, sigma);
-            float[] open = open(layer.zone().area());
-            IntStream.range(0, h).parallel().forEach(y -> {
-                for (int x = 0; x < w; x++) {
-                    float a = amount[y * w + x] * open[(y + box[1]) * width + x + box[0]];
-                    if (a > .002f) {
-                        float at = Math.min(1, a) * STEPS;
-                        int step = Math.min(STEPS - 1, (int) at);
-                        float t = at - step;
-                        int i = 3 * ((y + box[1]) * width + x + box[0]);
-                        for (int c = 0; c < 3; c++) {
-                            float lo = table[3 * step + c];
-                            linear[i + c] *= lo + t * (table[3 * step + 3 + c] - lo);
-                        }
-                    }
-                }
-            });
-        }
-
-        private int[] box(PlacedZone zone, int margin) {
-            double[] b = {1e9, 1e9, -1e9, -1e9};
-            for (Piece piece : zone.pieces()) {
-                for (Vec v : piece.edge()) {
-                    Point p = face.toPicture(v);
-                    b[0] = Math.min(b[0], p.x());
-                    b[1] = Math.min(b[1], p.y());
-                    b[2] = Math.max(b[2], p.x());
-                    b[3] = Math.max(b[3], p.y());
-                }
-            }
-            return new int[] {
-                (int) Math.max(0, b[0] - margin),
-                (int) Math.max(0, b[1] - margin),
-                (int) Math.min(width, b[2] + margin),
-                (int) Math.min(height, b[3] + margin)
-            };
-        }
-
-        private float[] amount(PlacedZone zone, int[] box, int w, int h) {
-            int layers = zone.pieces().stream()
-                    .mapToInt(p -> p.layers().size())
-                    .max()
-                    .orElse(1);
-            float[] sum = new float[w * h];
-            for (int l = 0; l < layers; l++) {
-                BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_BYTE_GRAY);
-                Graphics2D g = image.createGraphics();
-                g.translate(-box[0], -box[1]);
-                for (Piece piece : zone.pieces()) {
-                    if (l < piece.layers().size()) {
-                        for (Piece.Cell cell : piece.layers().get(l).cells()) {
-                            int v = (int) Math.round(MASKS * Math.max(0, Math.min(1, cell.amount())));
-                            g.setColor(new Color(v, v, v));
-                            g.fill(path(cell.outline()));
-                        }
-                    }
-                }
-                g.dispose();
-                byte[] data = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
-                float share = LAYER_SHARE[Math.min(l, LAYER_SHARE.length - 1)];
-                for (int i = 0; i < sum.length; i++) {
-                    sum[i] += share * (data[i] & 255) / 255f;
-                }
-            }
-            return sum;
-        }
-
-        /** Blurs and brings the peak back to what it was, as far as a thin stroke allows. */
-        private static void soften(float[] amount, int w, int h, double sigma) {
-            float before = most(amount);
-            blur(amount, w, h, sigma);
-            float after = most(amount);
-            float lift = after <= 0 ? 1 : Math.min(MOST_LIFT, before / after);
-            for (int i = 0; i < amount.length; i++) {
-                amount[i] *= lift;
-            }
-        }
-
-        private static float most(float[] v) {
-            float most = 0;
-            for (float x : v) {
-                most = Math.max(most, x);
-            }
-            return most;
-        }
-
-        private float[] open(Area area) {
-            int kind = area.meetsHair() ? 1 : area.meetsNeck() ? 2 : 0;
-            if (open[kind] == null) {
-                open[kind] = mask(kind);
-            }
-            return open[kind];
-        }
-
-        /** Where a zone may show: the face without eyes, lips and nostrils; 1 with the hair's edge, 2 with the neck. */
-        private float[] mask(int kind) {
-            BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY);
-            Graphics2D g = image.createGraphics();
-            g.setColor(Color.WHITE);
-            g.fill(path(outline.closed(120, kind == 1 ? -.05 : 0)));
-            if (kind == 2) {
-                g.fill(path(neck()));
-            }
-            g.setColor(Color.BLACK);
-            for (Side side : new Side[] {Side.RIGHT, Side.LEFT}) {
-                g.fill(path(keepOff.eye(side, .03).outline(40)));
-                g.fill(path(keepOff.nostril(side, .01).outline(24)));
-            }
-            g.fill(path(keepOff.lips()));
-            g.dispose();
-            byte[] data = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
-            float[] v = new float[data.length];
-            for (int i = 0; i < v.length; i++) {
-                v[i] = (data[i] & 255) / 255f;
-            }
-            blur(v, width, height, .012 * face.unit());
-            return v;
-        }
-
-        private List<Vec> neck() {
-            double half = .64
-                    * (face.outward(scree.core.face.Landmark.CHEEK, Side.LEFT).x()
-                            + face.outward(scree.core.face.Landmark.CHEEK, Side.RIGHT)
-                                    .x())
-                    / 2;
-            double top = face.at(scree.core.face.Landmark.JAW, Side.LEFT).y();
-            double bottom = face.at(scree.core.face.Landmark.CHIN).y() + .5;
-            return List.of(new Vec(-half, top), new Vec(half, top), new Vec(half, bottom), new Vec(-half, bottom));
-        }
-
-        private Path2D path(List<Vec> outline) {
-            Path2D path = new Path2D.Double();
-            for (int i = 0; i < outline.size(); i++) {
-                Point p = face.toPicture(outline.get(i));
-                if (i == 0) {
-                    path.moveTo(p.x(), p.y());
-                } else {
-                    path.lineTo(p.x(), p.y());
-                }
-            }
-            path.closePath();
-            return path;
-        }
-
-        /** Three box blurs in both directions: close to a Gaussian (Wells 1986), and quick. */
-        static void blur(float[] v, int w, int h, double sigma) {
-            int r = (int) Math.round((Math.sqrt(4 * sigma * sigma + 1) - 1) / 2);
-            if (r < 1) {
-                return;
-            }
-            float[] buffer = new float[v.length];
-            for (int pass = 0; pass < 3; pass++) {
-                IntStream.range(0, h).parallel().forEach(y -> line(v, buffer, y * w, w, r));
-                IntStream.range(0, (w + STRIPE - 1) / STRIPE)
-                        .parallel()
-                        .forEach(k -> stripe(buffer, v, k * STRIPE, Math.min(w, (k + 1) * STRIPE), w, h, r));
-            }
-        }
-
-        /** Columns side by side, so that memory is read in order. */
-        private static void stripe(float[] from, float[] to, int left, int right, int w, int h, int r) {
-            float[] sum = new float[right - left];
-            for (int y = 0; y < Math.min(r, h); y++) {
-                add(from, y * w + left, sum, 1);
-            }
-            float share = 1f / (2 * r + 1);
-            for (int y = 0; y < h; y++) {
-                if (y + r < h) {
-                    add(from, (y + r) * w + left, sum, 1);
-                }
-                if (y - r - 1 >= 0) {
-                    add(from, (y - r - 1) * w + left, sum, -1);
-                }
-                int at = y * w + left;
-                for (int x = 0; x < sum.length; x++) {
-                    to[at + x] = sum[x] * share;
-                }
-            }
-        }
-
-        private static void add(float[] from, int at, float[] sum, float sign) {
-            for (int x = 0; x < sum.length; x++) {
-                sum[x] += sign * from[at + x];
-            }
-        }
-
-        private static void line(float[] from, float[] to, int start, int n, int r) {
-            float sum = 0;
-            for (int i = 0; i < Math.min(r, n); i++) {
-                sum += from[start + i];
-            }
-            float share = 1f / (2 * r + 1);
-            for (int i = 0; i < n; i++) {
-                if (i + r < n) {
-                    sum += from[start + i + r];
-                }
-                if (i - r - 1 >= 0) {
-                    sum -= from[start + i - r - 1];
-                }
-                to[start + i] = sum * share;
-            }
-        }
     }
 }

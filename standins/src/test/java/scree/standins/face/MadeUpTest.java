@@ -7,8 +7,6 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
-import scree.core.colour.LeastSlope;
-import scree.core.colour.Spectrum;
 import scree.core.face.FacePoints;
 import scree.core.face.FaceReading;
 import scree.core.face.Landmark;
@@ -17,16 +15,20 @@ import scree.core.face.Shape;
 import scree.core.face.Side;
 import scree.core.image.Point;
 import scree.core.image.Raster;
+import scree.core.judge.LaidProduct;
+import scree.core.judge.RoleSkin;
+import scree.core.judge.RoleWish;
 import scree.core.method.PlacementMethod;
 import scree.core.placement.Area;
 import scree.core.placement.Dose;
 import scree.core.placement.FaceBrief;
-import scree.core.placement.Family;
 import scree.core.placement.MadeUp;
 import scree.core.placement.PlacedZone;
 import scree.core.placement.Plan;
 import scree.core.placement.Planner;
 import scree.core.plane.Vec;
+import scree.core.shade.Form;
+import scree.core.shade.Traits;
 import scree.core.skin.SkinType;
 
 /** The computed picture: changed where product lies, untouched elsewhere, and relief kept. */
@@ -34,8 +36,7 @@ class MadeUpTest {
     private static final FacePoints POINTS =
             DrawnFace.of(Shape.OVAL, new Random(3)).points();
     private static final LevelledFace FACE = LevelledFace.of(POINTS);
-    private static final Spectrum SKIN =
-            LeastSlope.spectrumOf(Lab.of(66, 10, 17)).orElseThrow();
+    private static final MadeUp.Skin SKIN = MadeUp.Skin.bare(Lab.of(66, 10, 17));
     private static final Plan PLAN = Planner.plan(
             FaceBrief.of(POINTS, FaceReading.of(POINTS), Set.of(), 30, SkinType.NORMAL), PlacementMethod.usual());
     private static final int W = 1200;
@@ -51,9 +52,9 @@ class MadeUpTest {
 
     private static MadeUp.Layer layer(Area area, Side side, Lab product) {
         PlacedZone zone = PLAN.zone(area, side).orElseThrow();
-        Dose.Film film = Dose.Film.of(product, .75).orElseThrow();
-        Dose dose = Dose.of(film, SKIN, area.family(), zone.strength());
-        return new MadeUp.Layer(zone, film, dose.coats());
+        LaidProduct laid = LaidProduct.of(Form.CREAM, product, .75, Traits.UNTOLD);
+        Dose dose = Dose.of(laid, RoleSkin.bare(SKIN.bare()), RoleWish.of(1), zone);
+        return MadeUp.Layer.of(zone, laid, dose.coats());
     }
 
     private static int at(Raster r, Vec v) {
@@ -120,13 +121,13 @@ class MadeUpTest {
     @Test
     void onADarkPictureTheFilmStaysSkin() {
         PlacedZone nose = PLAN.zone(Area.BRIDGE_LIGHT, Side.CENTRE).orElseThrow();
-        Dose.Film pale = Dose.Film.of(Lab.of(86, 5, 16), .9).orElseThrow();
-        Spectrum misread = LeastSlope.spectrumOf(Lab.of(4, 5, 5)).orElseThrow();
+        LaidProduct pale = LaidProduct.of(Form.CREAM, Lab.of(86, 5, 16), .9, Traits.UNTOLD);
+        MadeUp.Skin misread = MadeUp.Skin.bare(Lab.of(4, 5, 5));
         Raster made = MadeUp.over(
                 flat(0x160c08, 0x160c08),
                 FACE,
                 misread,
-                List.of(new MadeUp.Layer(nose, pale, .2)),
+                List.of(MadeUp.Layer.of(nose, pale, .2)),
                 MadeUp.Light.DAYLIGHT);
         int p = at(made, nose.heart());
         assertThat(p >> 16 & 255)
@@ -149,10 +150,24 @@ class MadeUpTest {
     }
 
     @Test
-    void everyFamilyCanBeDosed() {
-        for (Family family : Family.values()) {
-            Dose.Film film = Dose.Film.of(Lab.of(60, 14, 18), .5).orElseThrow();
-            assertThat(Dose.of(film, SKIN, family, .7).coats()).isBetween(0.0, 3.0);
+    void aBaseEvensMarksAndKeepsThemWhereTheyAreLoved() {
+        int[] rgb = new int[W * H];
+        Point spot = FACE.toPicture(FACE.at(Landmark.CHEEK, Side.LEFT).plus(-.35, .1));
+        for (int i = 0; i < rgb.length; i++) {
+            boolean freckle = Math.hypot(i % W - spot.x(), i / W - spot.y()) < 3;
+            rgb[i] = freckle ? 0x9A6A50 : 0xC89878;
         }
+        Raster bare = new Raster(W, H, rgb);
+        LaidProduct base = LaidProduct.of(Form.LIQUID, Lab.of(66, 10, 17), .75, Traits.UNTOLD);
+        int x = (int) spot.x();
+        int y = (int) spot.y();
+        int[] contrast = new int[2];
+        for (int kept = 0; kept < 2; kept++) {
+            Raster made = MadeUp.over(
+                    bare, FACE, new MadeUp.Skin(SKIN.bare(), base, kept == 1), List.of(), MadeUp.Light.DAYLIGHT);
+            contrast[kept] = made.code(x + 20, y, 1) - made.code(x, y, 1);
+        }
+        assertThat(contrast[0]).isLessThan(0x98 - 0x6A - 12).isLessThan(contrast[1] - 8);
+        assertThat(contrast[1]).isGreaterThan(25);
     }
 }

@@ -1,0 +1,270 @@
+package scree.core.placement;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.geom.Path2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import scree.core.face.Landmark;
+import scree.core.face.LevelledFace;
+import scree.core.face.Side;
+import scree.core.image.Point;
+import scree.core.plane.Vec;
+
+/** Draws patches as soft masks and multiplies what their films do into a picture in linear light. */
+final class Canvas {
+    private static final int MASKS = 255;
+    /** What each nested layer adds. */
+    private static final float[] LAYER_SHARE = {.36f, .34f, .30f};
+    /** Most that a blurred stroke is brought back up. */
+    private static final float MOST_LIFT = 1.7f;
+    /** Less than this of a film is not seen. */
+    private static final float UNSEEN = .002f;
+
+    private static final double EDGE_SOFT = .012;
+    private static final double INTO_HAIR = -.05;
+    private static final double NECK_HALF = .64;
+    private static final double NECK_LONG = .5;
+    /** What is smaller than this on skin is a mark that a base hides; larger is relief and light, which it keeps. */
+    private static final double MARK = .05;
+    /** What is darker or lighter than its surround by more than this is no mark that a base evens. House choice. */
+    private static final float MOST_MARK = 1.35f;
+
+    private final int width;
+    private final int height;
+    private final LevelledFace face;
+    private final KeepOff keepOff;
+    private final Outline outline;
+    private final Map<Patch.Room, float[]> rooms = new EnumMap<>(Patch.Room.class);
+
+    Canvas(int width, int height, LevelledFace face) {
+        this.width = width;
+        this.height = height;
+        this.face = face;
+        this.keepOff = new KeepOff(face);
+        this.outline = new Outline(face);
+    }
+
+    /** @param table what the film does to each channel, by share of its full thickness */
+    void apply(float[] linear, Patch patch, float[] table) {
+        double sigma = patch.softness() * face.unit();
+        int[] box = box(patch.points(), (int) Math.ceil(3 * sigma) + 2);
+        int w = box[2] - box[0];
+        int h = box[3] - box[1];
+        if (w < 2 || h < 2) {
+            return;
+        }
+        float[] amount = amount(patch, box, w, h);
+        soften(amount, w, h, sigma);
+        float[] open = rooms.computeIfAbsent(patch.room(), this::room);
+        int steps = table.length / 3 - 1;
+        IntStream.range(0, h).parallel().forEach(y -> {
+            for (int x = 0; x < w; x++) {
+                int pixel = (y + box[1]) * width + x + box[0];
+                float a = amount[y * w + x] * open[pixel];
+                if (a > UNSEEN) {
+                    multiply(linear, 3 * pixel, table, Math.min(1, a) * steps, steps);
+                }
+            }
+        });
+    }
+
+    private static void multiply(float[] linear, int i, float[] table, float at, int steps) {
+        int step = Math.min(steps - 1, (int) at);
+        float t = at - step;
+        for (int c = 0; c < 3; c++) {
+            float low = table[3 * step + c];
+            linear[i + c] *= low + t * (table[3 * step + 3 + c] - low);
+        }
+    }
+
+    /**
+     * Lays a base over the whole face: its film, and small marks hidden by a share.
+     *
+     * @param change what the film does to each channel
+     * @param hidden share of small marks that it hides, 0 to 1
+     */
+    void base(float[] linear, double[] change, double hidden) {
+        float[] open = room(Patch.Room.BASE);
+        int[] box = box(outline.closed(60, 0), 2);
+        int w = box[2] - box[0];
+        int h = box[3] - box[1];
+        float[] skin = new float[w * h];
+        for (int i = 0; i < skin.length; i++) {
+            skin[i] = open[pixel(i, box, w)] > .5f ? 1 : 0;
+        }
+        float[][] even = smooth(linear, skin, box, w, h);
+        for (int i = 0;
+                i < skin.length;
+                i++) { // what parts by more is hair, a mole or a shadow's edge: no base evens it
+            float own = linear[3 * pixel(i, box, w) + 1];
+            float parts = own / Math.max(1e-4f, even[1][i]);
+            skin[i] = parts < MOST_MARK && parts > 1 / MOST_MARK ? skin[i] : 0;
+        }
+        float[][] smooth = smooth(linear, skin, box, w, h);
+        for (int i = 0; i < skin.length; i++) {
+            int p = pixel(i, box, w);
+            float a = open[p];
+            if (a > UNSEEN) {
+                for (int c = 0; c < 3; c++) {
+                    float own = linear[3 * p + c];
+                    double evened = own + skin[i] * hidden * (smooth[c][i] - own);
+                    linear[3 * p + c] += (float) (a * (change[c] * evened - own));
+                }
+            }
+        }
+    }
+
+    private int pixel(int i, int[] box, int w) {
+        return (i / w + box[1]) * width + i % w + box[0];
+    }
+
+    /** Returns the three channels without what is smaller than a mark, from skin alone. */
+    private float[][] smooth(float[] linear, float[] skin, int[] box, int w, int h) {
+        float[] weight = skin.clone();
+        SoftBlur.of(weight, w, h, MARK * face.unit());
+        float[][] out = new float[3][skin.length];
+        for (int c = 0; c < 3; c++) {
+            for (int i = 0; i < skin.length; i++) {
+                out[c][i] = linear[3 * pixel(i, box, w) + c] * skin[i];
+            }
+            SoftBlur.of(out[c], w, h, MARK * face.unit());
+            for (int i = 0; i < skin.length; i++) {
+                out[c][i] /= Math.max(1e-3f, weight[i]);
+            }
+        }
+        return out;
+    }
+
+    private int[] box(List<Vec> points, int margin) {
+        double[] b = {1e9, 1e9, -1e9, -1e9};
+        for (Vec v : points) {
+            Point p = face.toPicture(v);
+            b[0] = Math.min(b[0], p.x());
+            b[1] = Math.min(b[1], p.y());
+            b[2] = Math.max(b[2], p.x());
+            b[3] = Math.max(b[3], p.y());
+        }
+        return new int[] {
+            (int) Math.max(0, b[0] - margin),
+            (int) Math.max(0, b[1] - margin),
+            (int) Math.min(width, b[2] + margin),
+            (int) Math.min(height, b[3] + margin)
+        };
+    }
+
+    private float[] amount(Patch patch, int[] box, int w, int h) {
+        float[] sum = new float[w * h];
+        boolean single = patch.layers().size() == 1;
+        for (int l = 0; l < patch.layers().size(); l++) {
+            BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_BYTE_GRAY);
+            Graphics2D g = image.createGraphics();
+            g.translate(-box[0], -box[1]);
+            for (Piece.Cell cell : patch.layers().get(l)) {
+                int v = (int) Math.round(MASKS * Math.max(0, Math.min(1, cell.amount())));
+                g.setColor(new Color(v, v, v));
+                g.fill(path(cell.outline()));
+            }
+            g.dispose();
+            float share = single ? 1 : LAYER_SHARE[Math.min(l, LAYER_SHARE.length - 1)];
+            add(sum, image, share / MASKS);
+        }
+        return sum;
+    }
+
+    private static void add(float[] sum, BufferedImage image, float share) {
+        byte[] data = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] += share * (data[i] & 255);
+        }
+    }
+
+    /** Blurs and brings the peak back to what it was, as far as a thin stroke allows. */
+    private static void soften(float[] amount, int w, int h, double sigma) {
+        float before = most(amount);
+        SoftBlur.of(amount, w, h, sigma);
+        float after = most(amount);
+        float lift = after <= 0 ? 1 : Math.min(MOST_LIFT, before / after);
+        for (int i = 0; i < amount.length; i++) {
+            amount[i] *= lift;
+        }
+    }
+
+    private static float most(float[] v) {
+        float most = 0;
+        for (float x : v) {
+            most = Math.max(most, x);
+        }
+        return most;
+    }
+
+    private float[] room(Patch.Room room) {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D g = image.createGraphics();
+        g.setColor(Color.WHITE);
+        switch (room) {
+            case LIPS -> g.fill(path(keepOff.lips()));
+            case AROUND_EYE -> g.fillRect(0, 0, width, height);
+            default -> g.fill(path(outline.closed(120, room == Patch.Room.TO_HAIR ? INTO_HAIR : 0)));
+        }
+        if (room == Patch.Room.TO_NECK) {
+            g.fill(path(neck()));
+        }
+        g.setColor(Color.BLACK);
+        if (room != Patch.Room.LIPS) {
+            withoutEyes(g, room);
+        }
+        if (room == Patch.Room.BASE) {
+            for (Side side : Draft.BOTH) {
+                g.fill(path(EyeShape.of(face, side).browArea()));
+            }
+        }
+        g.dispose();
+        float[] open = new float[width * height];
+        add(open, image, 1f / MASKS);
+        SoftBlur.of(open, width, height, (room == Patch.Room.AROUND_EYE ? .4 : 1) * EDGE_SOFT * face.unit());
+        return open;
+    }
+
+    private void withoutEyes(Graphics2D g, Patch.Room room) {
+        for (Side side : Draft.BOTH) {
+            if (room == Patch.Room.AROUND_EYE) {
+                g.fill(path(EyeShape.of(face, side).opening()));
+            } else {
+                g.fill(path(keepOff.eye(side, .03).outline(40)));
+                g.fill(path(keepOff.nostril(side, .01).outline(24)));
+            }
+        }
+        if (room != Patch.Room.AROUND_EYE) {
+            g.fill(path(keepOff.lips()));
+        }
+    }
+
+    private List<Vec> neck() {
+        double half = NECK_HALF
+                * (face.outward(Landmark.CHEEK, Side.LEFT).x()
+                        + face.outward(Landmark.CHEEK, Side.RIGHT).x())
+                / 2;
+        double top = face.at(Landmark.JAW, Side.LEFT).y();
+        double bottom = face.at(Landmark.CHIN).y() + NECK_LONG;
+        return List.of(new Vec(-half, top), new Vec(half, top), new Vec(half, bottom), new Vec(-half, bottom));
+    }
+
+    private Path2D path(List<Vec> outline) {
+        Path2D path = new Path2D.Double();
+        for (int i = 0; i < outline.size(); i++) {
+            Point p = face.toPicture(outline.get(i));
+            if (i == 0) {
+                path.moveTo(p.x(), p.y());
+            } else {
+                path.lineTo(p.x(), p.y());
+            }
+        }
+        path.closePath();
+        return path;
+    }
+}
