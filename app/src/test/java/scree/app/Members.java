@@ -29,7 +29,7 @@ public final class Members {
                 40,
                 "Concert",
                 Sitting.EventLight.DAYLIGHT,
-                new Intake(null, null, null, null, null, reactions, patch, brokenSkin, null, null, null),
+                new Intake(null, null, null, null, null, reactions, patch, brokenSkin, null, null, null, null),
                 ToldBefore.NOTHING,
                 null,
                 null,

@@ -284,7 +284,19 @@ class ShieldedIT {
                 me.studio(),
                 sitting,
                 0,
-                new Intake(null, null, null, null, null, null, Care.PatchTest.REACTED, "left cheek", null, null, null));
+                new Intake(
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        Care.PatchTest.REACTED,
+                        "left cheek",
+                        null,
+                        null,
+                        null,
+                        null));
         http.perform(get("/").with(user(me)))
                 .andExpect(content().string(containsString("The patch test reacted")))
                 .andExpect(content().string(containsString("Reacts to wool wax")))

@@ -178,6 +178,17 @@ class StudioIsolationIT {
 
     private static Intake answers(Occasion occasion) {
         return new Intake(
-                occasion, 8, false, Coverage.MEDIUM, Finish.SATIN, null, Care.PatchTest.CLEAR, null, null, null, null);
+                occasion,
+                8,
+                false,
+                Coverage.MEDIUM,
+                Finish.SATIN,
+                null,
+                Care.PatchTest.CLEAR,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 }

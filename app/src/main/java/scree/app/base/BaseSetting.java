@@ -8,13 +8,15 @@ import scree.core.skin.MatchTarget;
 /**
  * What an artist asked of the base of one sitting.
  *
+ * @param freckles whether they are to show; null as the intake says
+ * @param heavyContour whether a cream contour goes over it; null as Place plans
  * @param powder strength of the powder model, 1 as it is
  * @param primerAt when primer or cream was laid, or null
  */
 public record BaseSetting(
         MatchTarget.School school,
-        boolean freckles,
-        boolean heavyContour,
+        Boolean freckles,
+        Boolean heavyContour,
         boolean lightCollar,
         double powder,
         OffsetDateTime primerAt,
@@ -22,7 +24,19 @@ public record BaseSetting(
     static final int PRIMER_MINUTES = 5;
 
     static BaseSetting usual() {
-        return new BaseSetting(MatchTarget.School.JAW_TO_NECK, false, false, false, 1, null, PRIMER_MINUTES);
+        return new BaseSetting(MatchTarget.School.JAW_TO_NECK, null, null, false, 1, null, PRIMER_MINUTES);
+    }
+
+    /** Returns the same with what other stages say where the artist said nothing. */
+    BaseSetting or(boolean frecklesKept, boolean creamPlanned) {
+        return new BaseSetting(
+                school,
+                freckles == null ? Boolean.valueOf(frecklesKept) : freckles,
+                heavyContour == null ? Boolean.valueOf(creamPlanned) : heavyContour,
+                lightCollar,
+                powder,
+                primerAt,
+                primerMinutes);
     }
 
     /** Returns seconds until the skin is dry enough for powder, 0 when it is or nothing was laid. */

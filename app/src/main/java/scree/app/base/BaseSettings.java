@@ -16,8 +16,10 @@ public class BaseSettings {
     private final BaseMapper mapper;
     private final Sittings sittings;
     private final Clock clock;
+    private final ContourOver contour;
 
-    BaseSettings(BaseMapper mapper, Sittings sittings, Clock clock) {
+    BaseSettings(BaseMapper mapper, Sittings sittings, Clock clock, ContourOver contour) {
+        this.contour = contour;
         this.mapper = mapper;
         this.sittings = sittings;
         this.clock = clock;
@@ -25,6 +27,14 @@ public class BaseSettings {
 
     /** Returns what was asked of the base of a sitting, the usual while nothing was. */
     public BaseSetting of(StudioId studio, long sitting) {
+        BaseSetting own = own(studio, sitting);
+        return own.or(
+                own.freckles() == null && sittings.get(studio, sitting).intake().marksKept(),
+                own.heavyContour() == null && contour.creamPlanned(studio, sitting));
+    }
+
+    /** Returns what the artist said here, no more. */
+    private BaseSetting own(StudioId studio, long sitting) {
         BaseSetting kept = mapper.setting(studio, sitting);
         return kept == null ? BaseSetting.usual() : kept;
     }
@@ -38,7 +48,8 @@ public class BaseSettings {
     /** Turns a wish on or off. */
     @Transactional
     public void toggle(StudioId studio, long sitting, BaseSetting.Ask ask) {
-        change(studio, sitting, s -> s.with(ask, !s.asks(ask)));
+        boolean now = of(studio, sitting).asks(ask);
+        change(studio, sitting, s -> s.with(ask, !now));
     }
 
     /** @param strength 0 to 2, 1 is the model */
@@ -63,6 +74,6 @@ public class BaseSettings {
 
     private void change(StudioId studio, long sitting, UnaryOperator<BaseSetting> how) {
         sittings.hold(studio, sitting); // what is read behind it is changed by nobody else until it is saved
-        mapper.putSetting(studio, sitting, how.apply(of(studio, sitting)));
+        mapper.putSetting(studio, sitting, how.apply(own(studio, sitting)));
     }
 }

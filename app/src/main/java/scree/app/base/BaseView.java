@@ -261,21 +261,22 @@ record BaseView(
         r.struck().forEach(s -> marks.add(new Mark(words.say("struck." + s), true)));
         r.placed()
                 .undertone()
-                .forEach(u -> marks.add(new Mark(words.reason("family", u), u.severity() != Severity.NOTE)));
+                .forEach(u ->
+                        marks.add(new Mark(words.priced("family", u), u.reason().severity() != Severity.NOTE)));
         if (r.powder() && list.setting().primerSecondsLeft(now) > 0) {
             marks.add(new Mark(words.say("base.powder.wet"), true));
         }
         r.placed().wear().stream()
-                .filter(w -> w.severity() != Severity.NOTE)
-                .forEach(w -> marks.add(new Mark(words.reason("wear", w), true)));
+                .filter(w -> w.reason().severity() != Severity.NOTE)
+                .forEach(w -> marks.add(new Mark(words.priced("wear", w), true)));
         List<String> quiet = new ArrayList<>();
         if (r.powder()) {
             double falls = r.product().settled().lightness() - r.onSkin().lightness();
             quiet.add(words.say("base.powder.falls", Figures.one(falls)));
         }
         r.placed().wear().stream()
-                .filter(w -> w.severity() == Severity.NOTE)
-                .forEach(w -> quiet.add(words.reason("wear", w)));
+                .filter(w -> w.reason().severity() == Severity.NOTE)
+                .forEach(w -> quiet.add(words.priced("wear", w)));
         if (r.product().learned()) {
             quiet.add(words.say("base.learned"));
         }

@@ -11,6 +11,7 @@ import scree.app.web.Words;
 import scree.core.reason.Reason;
 import scree.core.reason.Severity;
 import scree.core.shade.Nearness;
+import scree.core.shade.RankBases;
 
 /** Puts figures and reasons of the Base stage into words. */
 @Component
@@ -44,6 +45,12 @@ public class BaseWords extends Words {
         return reasons.stream().map(r -> reason(prefix, r)).toList();
     }
 
+    /** Says a reason and, where it moves the base down the list, by how much. */
+    String priced(String prefix, RankBases.Priced p) {
+        String words = reason(prefix, p.reason());
+        return p.cost() > 0 ? words + " " + say("base.costs", Figures.one(p.cost())) : words;
+    }
+
     String what(Product p) {
         return say("form." + p.form()) + ", "
                 + say("finish." + p.finish()).toLowerCase(locale()) + ", "
@@ -59,10 +66,10 @@ public class BaseWords extends Words {
     String overruled(Shortlist.Ranked r) {
         List<String> against = new ArrayList<>();
         r.struck().forEach(s -> against.add(say("struck." + s)));
-        r.placed().undertone().forEach(u -> against.add(reason("family", u)));
+        r.placed().undertone().forEach(u -> against.add(reason("family", u.reason())));
         r.placed().wear().stream()
-                .filter(w -> w.severity() != Severity.NOTE)
-                .forEach(w -> against.add(reason("wear", w)));
+                .filter(w -> w.reason().severity() != Severity.NOTE)
+                .forEach(w -> against.add(reason("wear", w.reason())));
         return against.isEmpty() ? null : String.join(" ", against);
     }
 

@@ -191,7 +191,7 @@ class DemoLoader implements ApplicationRunner {
         for (PastSeason season : PastSeason.saw(index) ? PastSeason.values() : new PastSeason[0]) {
             LocalDateTime at = last(season.month(), season.day()).atTime(LocalTime.of(14, 30));
             long id = sittings.add(studio, client, artist.artistId(), at, 50, season.event());
-            work(artist, id, camera.then(sitter, season), x, own(sitter), true, guessed(camera.guessedThen(sitter)));
+            work(artist, id, camera.then(sitter, season), x, sitter, true, guessed(camera.guessedThen(sitter)));
             sittings.finish(studio, id);
         }
         long id = sittings.add(
@@ -205,7 +205,7 @@ class DemoLoader implements ApplicationRunner {
             boolean done = index < DONE_TODAY;
             // at the present one's points nobody has looked yet
             Laying laying = index == DONE_TODAY ? guessed(camera.guessed(sitter)) : looked(sitter, done);
-            work(artist, id, camera.today(sitter), x, own(sitter), done, laying);
+            work(artist, id, camera.today(sitter), x, sitter, done, laying);
             if (done) {
                 sittings.finish(studio, id);
             }
@@ -219,7 +219,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     /** Does what an artist does: intake, picture, reading, and the best base that is not struck out. */
-    private void work(Member me, long id, byte[] picture, Extra x, OwnColours own, boolean takeBase, Laying laying) {
+    private void work(Member me, long id, byte[] picture, Extra x, Sitter sitter, boolean takeBase, Laying laying) {
         StudioId studio = me.studio();
         String broken = x.bothers().contains("cold sore") ? "cold sore at the mouth's left corner" : null;
         sittings.saveIntake(
@@ -237,7 +237,8 @@ class DemoLoader implements ApplicationRunner {
                         broken,
                         x.bothers(),
                         null,
-                        own));
+                        own(sitter),
+                        sitter.marks().freckles() > 0));
         readings.take(studio, id, Upload.of(picture));
         laying.lay(me, id);
         readings.keep(studio, id, readings.of(studio, id).orElseThrow().version());

@@ -28,6 +28,7 @@ record IntakeForm(
         HairTone hair,
         HairTone brows,
         EyeTone eyes,
+        Boolean keepMarks,
         int version) {
     static IntakeForm of(Sitting s) {
         Intake i = s.intake();
@@ -45,6 +46,7 @@ record IntakeForm(
                 i.own().hair(),
                 i.own().brows(),
                 i.own().eyes(),
+                i.marksKept(),
                 s.version());
     }
 
@@ -60,7 +62,8 @@ record IntakeForm(
                 orNull(brokenSkin),
                 orNull(bothers),
                 orNull(loves),
-                new OwnColours(hair, brows, eyes));
+                new OwnColours(hair, brows, eyes),
+                Boolean.TRUE.equals(keepMarks));
     }
 
     private static String orNull(String value) {

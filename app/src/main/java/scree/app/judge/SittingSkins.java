@@ -16,7 +16,6 @@ import scree.core.face.Tick;
 import scree.core.judge.LaidProduct;
 import scree.core.judge.RoleSkin;
 import scree.core.judge.RoleWish;
-import scree.core.shade.Coverage;
 import scree.core.shade.OneCoat;
 import scree.core.shade.Traits;
 import scree.core.skin.MatchTarget;
@@ -86,11 +85,7 @@ public class SittingSkins {
                         : reading.get().skin().trust() == SkinReading.Trust.PROVISIONAL ? Read.PROVISIONAL : Read.READ,
                 base.map(b -> LaidProduct.of(b.form(), b.onSkin(), b.contrastRatio(), Traits.UNTOLD))
                         .orElse(null),
-                marksKept(told));
-    }
-
-    private static boolean marksKept(Intake told) {
-        return told.coverage() == Coverage.SHEER;
+                told.marksKept());
     }
 
     /** What products lie on: the evened skin of jaw and neck, since a red cheek is under its base by then. */

@@ -24,6 +24,7 @@ import scree.core.placement.PlacedZone;
 import scree.core.placement.Stop;
 import scree.core.plane.Curves;
 import scree.core.plane.Vec;
+import scree.core.shade.Coverage;
 
 /** Draws a plan: zones, washes, tags in the margins, strata; everything that the page shows of it in pixels and words. */
 record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
@@ -227,6 +228,11 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
                         z.zone().side().name(),
                         "PRODUCT"));
             }
+        }
+        if (plan.known().base() != null
+                && Coverage.of(plan.known().base().contrastRatio()) == Coverage.SHEER
+                && PlannedContour.cream(plan.zones())) {
+            rows.add(new PlaceView.CautionRow(w.say("wear.TOO_THIN_FOR_CONTOUR"), null, null, null, null));
         }
         for (Caution c : plan.plan().withheld()) {
             if (said.add("withheld" + c.area())) {

@@ -13,6 +13,7 @@ import scree.core.shade.Wear;
  * @param brokenSkin where skin is broken, sore or freshly treated
  * @param bothers what went wrong before
  * @param own colours of hair, brows and eyes
+ * @param keepMarks whether freckles and moles are to show
  */
 public record Intake(
         Occasion occasion,
@@ -25,17 +26,24 @@ public record Intake(
         String brokenSkin,
         String bothers,
         String loves,
-        OwnColours own) {
+        OwnColours own,
+        Boolean keepMarks) {
     public Intake {
         own = own == null ? OwnColours.UNTOLD : own; // a row of nulls is none to the mapper
     }
 
     /** Nothing was asked yet. */
-    public static final Intake OPEN = new Intake(null, null, null, null, null, null, null, null, null, null, null);
+    public static final Intake OPEN =
+            new Intake(null, null, null, null, null, null, null, null, null, null, null, null);
 
     /** Returns what a base has to bear. */
     public Wear.Day day() {
         return new Wear.Day(occasion, Boolean.TRUE.equals(flash), lastsHours == null ? 0 : lastsHours);
+    }
+
+    /** Returns whether freckles and moles are to show. */
+    public boolean marksKept() {
+        return Boolean.TRUE.equals(keepMarks);
     }
 
     /** Returns whether evening or stage light allows more colour than the day. */
@@ -45,6 +53,6 @@ public record Intake(
 
     /** What a client tells from home. */
     public static Intake told(Coverage coverage, Finish finish, String reactions, String bothers) {
-        return new Intake(null, null, null, coverage, finish, reactions, null, null, bothers, null, null);
+        return new Intake(null, null, null, coverage, finish, reactions, null, null, bothers, null, null, null);
     }
 }

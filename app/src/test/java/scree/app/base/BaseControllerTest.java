@@ -114,7 +114,8 @@ class BaseControllerTest {
     @Test
     void filtersThatLeaveNothingSaySo() throws Exception {
         given(bases.shortlist(any(), anyLong(), eq(new BaseFilter(scree.core.shade.Form.DROPS, null, null))))
-                .willReturn(Optional.of(of(SkinReading.Trust.COLOUR_CARD, BaseSetting.usual(), List.of(), List.of())));
+                .willReturn(Optional.of(
+                        of(SkinReading.Trust.COLOUR_CARD, BaseSetting.usual().or(false, false), List.of(), List.of())));
         http.perform(get("/sittings/5/base?form=DROPS").with(user(RUNA)))
                 .andExpect(content()
                         .string(allOf(
@@ -136,7 +137,7 @@ class BaseControllerTest {
 
     @Test
     void aPowderShowsPanAndSkinAndWaitsForThePrimer() throws Exception {
-        var wet = BaseSetting.usual().withPrimer(OffsetDateTime.now(), 5);
+        var wet = BaseSetting.usual().or(false, false).withPrimer(OffsetDateTime.now(), 5);
         given(bases.shortlist(any(), anyLong(), any()))
                 .willReturn(Optional.of(
                         of(SkinReading.Trust.COLOUR_CARD, wet, List.of(ranked(7, 1, Form.POWDER, 0)), List.of())));
@@ -149,7 +150,10 @@ class BaseControllerTest {
 
     @Test
     void freckledAndContouredWishesQuarrelInWords() throws Exception {
-        var both = BaseSetting.usual().with(BaseSetting.Ask.FRECKLES, true).with(BaseSetting.Ask.HEAVY_CONTOUR, true);
+        var both = BaseSetting.usual()
+                .or(false, false)
+                .with(BaseSetting.Ask.FRECKLES, true)
+                .with(BaseSetting.Ask.HEAVY_CONTOUR, true);
         given(bases.shortlist(any(), anyLong(), any()))
                 .willReturn(Optional.of(
                         of(SkinReading.Trust.COLOUR_CARD, both, List.of(ranked(1, 1, Form.LIQUID, 0)), List.of())));
@@ -257,10 +261,12 @@ class BaseControllerTest {
                 Stock.ENOUGH,
                 0);
         Lab on = form == Form.POWDER ? Lab.of(p.settled().lightness() - 3, 10, 17) : p.settled();
-        List<Reason> undertone = cost == 0
+        List<RankBases.Priced> undertone = cost == 0
                 ? List.of()
-                : List.of(Reason.check(
-                        RankBases.Code.NEAR_BUT_OTHER_FAMILY, Undertone.Family.WARM, Undertone.Family.NEUTRAL));
+                : List.of(new RankBases.Priced(
+                        Reason.check(
+                                RankBases.Code.NEAR_BUT_OTHER_FAMILY, Undertone.Family.WARM, Undertone.Family.NEUTRAL),
+                        cost));
         var placed = new RankBases.Placed(i, on, on.differenceFrom(SKIN), cost, undertone, List.of());
         return new Shortlist.Ranked(p, rank, placed, ShadeReason.of(on, TARGET), List.of());
     }
@@ -292,6 +298,6 @@ class BaseControllerTest {
         Shortlist.Ranked own = ranked(9, 0, Form.LIQUID, 0);
         Shortlist.Ranked apart =
                 new Shortlist.Ranked(own.product(), 0, own.placed(), own.reasons(), List.of(Product.Struck.ALLERGEN));
-        return of(trust, BaseSetting.usual(), ranked, List.of(apart));
+        return of(trust, BaseSetting.usual().or(false, false), ranked, List.of(apart));
     }
 }

@@ -170,9 +170,13 @@ class BaseRoomsTest {
                 p.settled(),
                 1.5,
                 1.5,
-                List.of(Reason.check(
-                        RankBases.Code.NEAR_BUT_OTHER_FAMILY, Undertone.Family.WARM, Undertone.Family.COOL)),
-                List.of(Reason.check(Wear.Code.POWDER_CLINGS), Reason.note(Wear.Code.POWDER_AND_FLASH)));
+                List.of(new RankBases.Priced(
+                        Reason.check(
+                                RankBases.Code.NEAR_BUT_OTHER_FAMILY, Undertone.Family.WARM, Undertone.Family.COOL),
+                        1)),
+                List.of(
+                        new RankBases.Priced(Reason.check(Wear.Code.POWDER_CLINGS), .5),
+                        new RankBases.Priced(Reason.note(Wear.Code.POWDER_AND_FLASH), .3)));
         var r = new Shortlist.Ranked(p, 2, placed, List.of(), List.of(Product.Struck.OUT_OF_STOCK));
         assertThat(WORDS.overruled(r))
                 .startsWith("Out of stock. Near by figures, yet warm on cool skin")

@@ -44,13 +44,17 @@ class BaseViewTest {
                 Optional.of("A lamp from above."));
     }
 
+    private static List<RankBases.Priced> priced(List<Reason> reasons, double each) {
+        return reasons.stream().map(r -> new RankBases.Priced(r, each)).toList();
+    }
+
     /** A list of one base whose figures are given. */
     private static Shortlist one(Product p, Lab on, BaseSetting setting, List<Reason> undertone, List<Reason> wear) {
         double cost = undertone.size() + .5 * wear.size();
         Shortlist.Ranked ranked = new Shortlist.Ranked(
                 p,
                 1,
-                new RankBases.Placed(0, on, on.differenceFrom(SKIN), cost, undertone, wear),
+                new RankBases.Placed(0, on, on.differenceFrom(SKIN), cost, priced(undertone, 1), priced(wear, .5)),
                 ShadeReason.of(on, TARGET),
                 List.of());
         Shortlist l = list(62);
@@ -126,7 +130,7 @@ class BaseViewTest {
     void aPowderShowsItsPanBehindItsStone() {
         Product powder = product(7, PAN, Form.POWDER);
         Lab on = Lab.of(62, powder.settled().a(), powder.settled().b());
-        BaseView.Row row = view(one(powder, on, BaseSetting.usual(), List.of(), List.of()))
+        BaseView.Row row = view(one(powder, on, BaseSetting.usual().or(false, false), List.of(), List.of()))
                 .rows()
                 .get(0);
         assertThat(row.drawing()).contains(Srgb.hex(powder.settled())).contains(Srgb.hex(on));
@@ -135,7 +139,7 @@ class BaseViewTest {
             assertThat(m.words()).contains("4.0 deeper");
         });
         Product liquid = product(8, PAN, Form.LIQUID);
-        BaseView.Row plain = view(one(liquid, on, BaseSetting.usual(), List.of(), List.of()))
+        BaseView.Row plain = view(one(liquid, on, BaseSetting.usual().or(false, false), List.of(), List.of()))
                 .rows()
                 .get(0);
         assertThat(plain.drawing()).doesNotContain(Srgb.hex(liquid.settled()));
@@ -145,17 +149,19 @@ class BaseViewTest {
     @Test
     void powderOnWetSkinIsWarnedOfUntilThePrimerIsDry() {
         Product powder = product(7, PAN, Form.POWDER);
-        BaseSetting justLaid = BaseSetting.usual().withPrimer(OffsetDateTime.ofInstant(NOW, ZoneOffset.UTC), 5);
+        BaseSetting justLaid =
+                BaseSetting.usual().or(false, false).withPrimer(OffsetDateTime.ofInstant(NOW, ZoneOffset.UTC), 5);
         BaseView wet = view(one(powder, SKIN, justLaid, List.of(), List.of()));
         assertThat(wet.rows().get(0).marks())
                 .anyMatch(m -> m.loud() && m.words().contains("still wet"));
         assertThat(wet.asked().primerSeconds()).isEqualTo(300);
         BaseSetting dry = BaseSetting.usual()
+                .or(false, false)
                 .withPrimer(OffsetDateTime.ofInstant(NOW, ZoneOffset.UTC).minusMinutes(6), 5);
         BaseView after = view(one(powder, SKIN, dry, List.of(), List.of()));
         assertThat(after.rows().get(0).marks()).noneMatch(BaseView.Mark::loud);
         assertThat(after.asked().primerSeconds()).isZero();
-        assertThat(view(one(powder, SKIN, BaseSetting.usual(), List.of(), List.of()))
+        assertThat(view(one(powder, SKIN, BaseSetting.usual().or(false, false), List.of(), List.of()))
                         .asked()
                         .primerSeconds())
                 .isNull();
@@ -164,7 +170,7 @@ class BaseViewTest {
     @ParameterizedTest
     @CsvSource({"0, less", "0.5, less", "1, as usual", "1.5, more", "2, more"})
     void howMuchPowdersDeepenIsSaidInWords(double strength, String word) {
-        BaseSetting setting = BaseSetting.usual().withPowder(strength);
+        BaseSetting setting = BaseSetting.usual().or(false, false).withPowder(strength);
         BaseView view = view(one(product(7, PAN, Form.POWDER), SKIN, setting, List.of(), List.of()));
         assertThat(view.asked().powderWords()).contains(word);
         assertThat(view.asked().powders()).isTrue();
@@ -175,7 +181,7 @@ class BaseViewTest {
     @ParameterizedTest
     @CsvSource({"0, , 0.5", "0.25, 0, 0.75", "1, 0.5, 1.5", "1.75, 1.25, 2", "2, 1.5, "})
     void powderIsTakenLessOrMoreUntilTheModelEnds(double strength, Double less, Double more) {
-        BaseSetting setting = BaseSetting.usual().withPowder(strength);
+        BaseSetting setting = BaseSetting.usual().or(false, false).withPowder(strength);
         BaseView view = view(one(product(7, PAN, Form.POWDER), SKIN, setting, List.of(), List.of()));
         assertThat(view.asked().lessPowder()).isEqualTo(less);
         assertThat(view.asked().morePowder()).isEqualTo(more);
@@ -187,7 +193,11 @@ class BaseViewTest {
         for (boolean against : new boolean[] {true, false}) {
             Reason reason = against ? Reason.check(code) : Reason.note(code);
             BaseView.Row row = view(one(
-                            product(1, 62, Form.LIQUID), SKIN, BaseSetting.usual(), List.of(), List.of(reason)))
+                            product(1, 62, Form.LIQUID),
+                            SKIN,
+                            BaseSetting.usual().or(false, false),
+                            List.of(),
+                            List.of(reason)))
                     .rows()
                     .get(0);
             assertThat(row.marks()).singleElement().satisfies(m -> {

@@ -78,7 +78,7 @@ final class SampleLists {
                 SkinReading.Trust.COLOUR_CARD,
                 Undertone.Family.NEUTRAL,
                 Wear.Wish.none(),
-                BaseSetting.usual(),
+                BaseSetting.usual().or(false, false),
                 ranked,
                 List.of(),
                 ranked.subList(0, Math.min(3, ranked.size())),

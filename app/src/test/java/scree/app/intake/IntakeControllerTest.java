@@ -34,6 +34,7 @@ import scree.app.look.Cairn;
 import scree.app.remote.RemoteLinks;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Intake;
+import scree.app.sitting.OwnColours;
 import scree.app.sitting.Sittings;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
@@ -92,7 +93,8 @@ class IntakeControllerTest {
                                 null,
                                 "red nose",
                                 null,
-                                null));
+                                OwnColours.UNTOLD,
+                                false));
     }
 
     @ParameterizedTest

@@ -61,14 +61,7 @@ public record RoleSkin(Lab skin, Lab ground, FeatureDepths features, boolean und
 
     /** Returns how far its hue leans from usual, degrees, with the green cast of an olive taken out first. */
     public double lean() {
-        return ReferenceCurve.hueLean(skin) - olive() * oliveTurn(skin.lightness());
-    }
-
-    /** Returns the degrees that a full olive cast turns usual hue at a lightness. */
-    private static double oliveTurn(double lightness) {
-        Lab usual = ReferenceCurve.at(lightness);
-        double less = Math.min(3, .35 * usual.a());
-        return ReferenceCurve.hueLean(Lab.of(lightness, usual.a() - less, usual.b() + 1));
+        return Undertone.leanOf(skin);
     }
 
     public double warm() {

@@ -8,7 +8,6 @@ import java.util.stream.IntStream;
 import scree.core.colour.Lab;
 import scree.core.reason.Reason;
 import scree.core.skin.MatchTarget;
-import scree.core.skin.ReferenceCurve;
 import scree.core.skin.Undertone;
 
 /**
@@ -23,8 +22,6 @@ public record RankBases(MatchTarget target, Undertone.Family family, Wear.Wish w
     static final double OTHER_FAMILY = 1.0;
     /** Families are soft: closer leans than this cost nothing. House choice: the curve's own doubt. */
     static final double SAME_LEAN_DEGREES = 3;
-    /** What each reason against its wear costs in ΔE00. House choice: a whole class of nearness for two of them. */
-    static final double AGAINST_WEAR = 0.5;
     /** From here a shade of another family looks like a match by figures and has to explain itself. */
     private static final double LOOKS_LIKE_A_MATCH = Nearness.CLOSE.upTo();
 
@@ -33,8 +30,17 @@ public record RankBases(MatchTarget target, Undertone.Family family, Wear.Wish w
         /** Args: family of the shade, family of the skin. Near by figures, and yet another undertone. */
         NEAR_BUT_OTHER_FAMILY,
         /** Args: the same. */
-        OTHER_FAMILY
+        OTHER_FAMILY,
+        /** Redder or more vivid than olive skin: it reads pink or orange there. */
+        TOO_RED_FOR_OLIVE,
+        /** Less olive than the skin. */
+        LESS_OLIVE,
+        /** More olive than the skin. */
+        MORE_OLIVE
     }
+
+    /** A reason with what it costs in ΔE00, 0 where it speaks for the base. */
+    public record Priced(Reason reason, double cost) {}
 
     /**
      * One base in its place.
@@ -43,10 +49,10 @@ public record RankBases(MatchTarget target, Undertone.Family family, Wear.Wish w
      * @param onSkin its colour there
      * @param difference ΔE00 to the target
      * @param cost what undertone and wear add, 0 or more; ranked by the sum
-     * @param undertone why it costs, empty when the family fits
+     * @param undertone why it costs, empty when family and olive fit
      */
     public record Placed(
-            int position, Lab onSkin, double difference, double cost, List<Reason> undertone, List<Reason> wear) {
+            int position, Lab onSkin, double difference, double cost, List<Priced> undertone, List<Priced> wear) {
         public double standing() {
             return difference + cost;
         }
@@ -55,7 +61,7 @@ public record RankBases(MatchTarget target, Undertone.Family family, Wear.Wish w
     /** Returns the family to ask for: as the undertone was judged, or as the target leans while nothing was. */
     public static Undertone.Family family(Optional<Undertone> judged, MatchTarget target) {
         return judged.map(Undertone::leading)
-                .orElseGet(() -> Undertone.Family.ofLean(ReferenceCurve.hueLean(target.colour())));
+                .orElseGet(() -> Undertone.Family.ofLean(Undertone.leanOf(target.colour())));
     }
 
     /** Returns the {@code most} best, best first. Equal standings keep the order of the shelf. */
@@ -101,7 +107,13 @@ public record RankBases(MatchTarget target, Undertone.Family family, Wear.Wish w
 
     private Placed placed(int position, double difference, double cost) {
         Lab onSkin = shelf.onSkin(position);
-        return new Placed(position, onSkin, difference, cost, undertone(onSkin, difference), wear(position));
+        return new Placed(
+                position,
+                onSkin,
+                difference,
+                cost,
+                undertone(position, difference),
+                wear(position).stream().map(r -> new Priced(r, Wear.cost(r))).toList());
     }
 
     private List<Reason> wear(int position) {
@@ -110,23 +122,35 @@ public record RankBases(MatchTarget target, Undertone.Family family, Wear.Wish w
     }
 
     private double cost(int position) {
-        return AGAINST_WEAR * Wear.against(wear(position)) + (otherFamily(shelf.onSkin(position)) ? OTHER_FAMILY : 0);
+        return Wear.cost(wear(position))
+                + (otherFamily(position) ? OTHER_FAMILY : 0)
+                + olive(position).cost();
     }
 
-    private boolean otherFamily(Lab shade) {
-        double own = ReferenceCurve.hueLean(shade);
-        double asked = ReferenceCurve.hueLean(target.colour());
+    private OliveFit olive(int position) {
+        return OliveFit.of(
+                shelf.onSkin(position), shelf.olive(position), target.colour(), Undertone.oliveOf(target.colour()));
+    }
+
+    private boolean otherFamily(int position) {
+        double own = shelf.lean(position);
+        double asked = Undertone.leanOf(target.colour());
         return Undertone.Family.ofLean(own) != family && Math.abs(own - asked) > SAME_LEAN_DEGREES;
     }
 
-    private List<Reason> undertone(Lab shade, double difference) {
-        if (!otherFamily(shade)) {
-            return List.of();
+    private List<Priced> undertone(int position, double difference) {
+        List<Priced> reasons = new ArrayList<>();
+        if (otherFamily(position)) {
+            Undertone.Family own = Undertone.Family.ofLean(shelf.lean(position));
+            Reason other = difference <= LOOKS_LIKE_A_MATCH
+                    ? Reason.check(Code.NEAR_BUT_OTHER_FAMILY, own, family)
+                    : Reason.note(Code.OTHER_FAMILY, own, family);
+            reasons.add(new Priced(other, OTHER_FAMILY));
         }
-        Undertone.Family own = Undertone.Family.ofLean(ReferenceCurve.hueLean(shade));
-        return List.of(
-                difference <= LOOKS_LIKE_A_MATCH
-                        ? Reason.check(Code.NEAR_BUT_OTHER_FAMILY, own, family)
-                        : Reason.note(Code.OTHER_FAMILY, own, family));
+        OliveFit olive = olive(position);
+        if (olive.cost() >= OliveFit.NAMED_FROM) {
+            reasons.add(new Priced(Reason.check(olive.code()), olive.cost()));
+        }
+        return reasons;
     }
 }

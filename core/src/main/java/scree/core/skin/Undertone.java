@@ -88,6 +88,23 @@ public record Undertone(
         return greener * yellowEnough;
     }
 
+    /** Returns how far a colour's hue leans from usual, degrees, with the green cast of an olive taken out first. */
+    public static double leanOf(Lab colour) {
+        return ReferenceCurve.hueLean(colour) - oliveOf(colour) * oliveTurn(colour.lightness());
+    }
+
+    /** An olive cast takes a third of the red, at most three, and adds one of yellow. */
+    private static final double OLIVE_TAKES = .35;
+
+    private static final double OLIVE_TAKES_AT_MOST = 3;
+
+    /** Returns the degrees that a full olive cast turns usual hue at a lightness. */
+    private static double oliveTurn(double lightness) {
+        Lab usual = ReferenceCurve.at(lightness);
+        double less = Math.min(OLIVE_TAKES_AT_MOST, OLIVE_TAKES * usual.a());
+        return ReferenceCurve.hueLean(Lab.of(lightness, usual.a() - less, usual.b() + 1));
+    }
+
     /** How far one zone's hue may be off with a card, in degrees. Derived: 0.6 ΔE00 at C* 20, docs/method.md. */
     private static final double CARD_HUE_SPREAD = 1.2;
 

@@ -170,7 +170,27 @@ public final class UndertoneBench {
                 }
             }
         }
-        return Optional.empty();
+        return alone(heard, reading);
+    }
+
+    /** So many that say neutral speak against one that says cool or warm. House choice. */
+    private static final int SEVERAL = 2;
+
+    /** Returns the conflict of one witness that says cool or warm with several that say neutral, when nobody stands by it. */
+    private static Optional<Conflict> alone(List<Heard> heard, SkinReading reading) {
+        List<Heard> neutral = heard.stream()
+                .filter(h -> h.says() == Family.NEUTRAL && h.strength() > 0)
+                .toList();
+        List<Heard> others = heard.stream()
+                .filter(h -> h.says() != Family.NEUTRAL && h.strength() >= WORTH_A_CONFLICT)
+                .toList();
+        if (neutral.size() < SEVERAL || others.size() != 1) {
+            return Optional.empty();
+        }
+        Heard many = neutral.get(0);
+        Heard one = others.get(0);
+        return Optional.of(
+                new Conflict(many.witness(), many.says(), one.witness(), one.says(), repeat(many, one, reading)));
     }
 
     private static Witness repeat(Heard strong, Heard weak, SkinReading reading) {

@@ -61,6 +61,25 @@ class UndertoneBenchTest {
         assertThat(weigh(warm, Answer.DRAPES_YELLOW).conflict()).isEmpty();
     }
 
+    /** Blue veins against three neutral tests: cool 18, neutral 81, and nothing was said. */
+    @Test
+    void oneAgainstSeveralNeutralOnesIsNamedToo() {
+        SkinReading neutral = Skins.reading(Map.of(Zone.NECK, Skins.leaning(60, 0)), Trust.COLOUR_CARD);
+        UndertoneVerdict verdict = weigh(neutral, Answer.VEINS_BLUE, Answer.BRIGHT_BOTH, Answer.DRAPES_NEUTRAL);
+        UndertoneVerdict.Conflict conflict = verdict.conflict().orElseThrow();
+        assertThat(conflict.other()).isEqualTo(Witness.VEINS);
+        assertThat(conflict.otherSays()).isEqualTo(Family.COOL);
+        assertThat(conflict.oneSays()).isEqualTo(Family.NEUTRAL);
+        assertThat(conflict.repeat()).isEqualTo(Witness.VEINS);
+        assertThat(weigh(neutral, Answer.VEINS_MIXED, Answer.BRIGHT_BOTH, Answer.DRAPES_NEUTRAL)
+                        .conflict())
+                .isEmpty();
+        assertThat(weigh(neutral, Answer.VEINS_BLUE, Answer.DRAPES_PINK, Answer.BRIGHT_BOTH)
+                        .conflict())
+                .as("two stand together")
+                .isEmpty();
+    }
+
     @Test
     void aStruckWitnessIsKeptAndCountsForNothing() {
         SkinReading skin = Skins.reading(Map.of(Zone.NECK, Skins.leaning(60, 1)), Trust.COLOUR_CARD);
