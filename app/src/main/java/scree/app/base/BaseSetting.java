@@ -55,8 +55,8 @@ public record BaseSetting(
     BaseSetting with(Ask ask, boolean value) {
         return new BaseSetting(
                 school,
-                ask == Ask.FRECKLES ? value : freckles,
-                ask == Ask.HEAVY_CONTOUR ? value : heavyContour,
+                ask == Ask.FRECKLES ? Boolean.valueOf(value) : freckles,
+                ask == Ask.HEAVY_CONTOUR ? Boolean.valueOf(value) : heavyContour,
                 ask == Ask.LIGHT_COLLAR ? value : lightCollar,
                 powder,
                 primerAt,
