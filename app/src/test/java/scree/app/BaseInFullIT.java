@@ -188,9 +188,9 @@ class BaseInFullIT {
         settings.primer(mine.studio(), sitting, 0);
         settings.powder(mine.studio(), sitting, 1);
         assertThat(settings.of(mine.studio(), sitting).primerAt()).isNull();
-        assertThat(settings.of(theirs.studio(), sitting))
-                .as("another studio has its own")
-                .isEqualTo(settings.of(theirs.studio(), 1));
+        assertThatThrownBy(() -> settings.of(theirs.studio(), sitting))
+                .as("another studio's")
+                .isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> settings.school(theirs.studio(), sitting, MatchTarget.School.OUTER_FACE))
                 .isInstanceOf(NotHere.class);
     }

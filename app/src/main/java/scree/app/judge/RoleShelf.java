@@ -61,6 +61,13 @@ public class RoleShelf {
         public Optional<Candidate> best() {
             return foremost.stream().filter(c -> c.verdict().fits()).findFirst();
         }
+
+        /** Returns the best powder that looks right. */
+        public Optional<Candidate> bestPowder() {
+            return foremost.stream()
+                    .filter(c -> c.verdict().fits() && c.product().powder())
+                    .findFirst();
+        }
     }
 
     /** Asks for a role; what the client must not have, is past its time or out of stock is left out. */

@@ -58,7 +58,12 @@ public class SittingSkins {
      * @param base what lies on the skin, or null
      * @param marksKept whether freckles and moles are to show through it
      */
-    public record Known(RoleSkin skin, RoleWish wish, Read read, LaidProduct base, boolean marksKept) {}
+    public record Known(RoleSkin skin, RoleWish wish, Read read, LaidProduct base, boolean marksKept) {
+        /** Returns the same with shadows found so many steps deeper. */
+        public Known shadowBySteps() {
+            return new Known(skin, wish.bySteps(), read, base, marksKept);
+        }
+    }
 
     /** Gathers what is known. */
     public Known of(StudioId studio, Sitting sitting) {

@@ -247,6 +247,16 @@ record PlaceDrawing(TakenPlan plan, PictureFrame frame, PlaceWords w) {
         return rows;
     }
 
+    List<PlaceView.KeptOffRow> keptOff() {
+        return plan.plan().keptOff().stream()
+                .filter(k -> !plan.sheet().off().contains(k.area().family()))
+                .map(k -> new PlaceView.KeptOffRow(
+                        w.area(k.area()),
+                        w.say("why." + k.why()),
+                        k.insist() == null ? null : k.insist().name()))
+                .toList();
+    }
+
     PlaceView.Chosen why(WorkedZone z, String baseName, Lab baseColour) {
         PlacedZone zone = z.zone();
         int last = plan.zones().stream().mapToInt(WorkedZone::number).max().orElse(1);

@@ -15,6 +15,7 @@ record PlaceView(
         List<FamilyStone> families,
         Chosen chosen,
         List<CautionRow> cautions,
+        List<KeptOffRow> keptOff,
         String aim,
         List<School> schools,
         String skinNote,
@@ -105,6 +106,9 @@ record PlaceView(
     /** A layer of the cross-section. */
     record Stratum(String path, String colour, String name, double middle, boolean strong) {}
 
+    /** What the craft leaves out on this face, with the tap that has it all the same where there is one. */
+    record KeptOffRow(String area, String why, String insist) {}
+
     /** What should be looked at, with its remedy. */
     record CautionRow(String words, String remedy, String area, String side, String remedyKey) {}
 
@@ -139,6 +143,7 @@ record PlaceView(
                 b.families(),
                 chosen == null ? null : b.why(chosen, baseName, baseColour),
                 b.cautions(),
+                b.keptOff(),
                 w.say("aim." + plan.sheet().method().aim()),
                 Schools.of(plan.sheet().method(), w),
                 switch (plan.known().read()) {

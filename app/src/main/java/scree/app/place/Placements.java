@@ -34,6 +34,7 @@ import scree.core.placement.Family;
 import scree.core.placement.PlacedZone;
 import scree.core.placement.Plan;
 import scree.core.placement.Planner;
+import scree.core.placement.Why;
 import scree.core.skin.SkinType;
 
 /** Plans the placement of a sitting, chooses products of the kit for it, keeps what the artist changed. */
@@ -87,6 +88,9 @@ public class Placements {
         PlaceSheet sheet = kept.map(Steps.Present::state).orElseGet(PlaceSheet::usual);
         Plan plan = planned(sitting, face, sheet);
         SittingSkins.Known known = skins.of(studio, sitting);
+        if (sheet.method().shadow() == PlacementMethod.Shadow.STEPS) {
+            known = known.shadowBySteps();
+        }
         return new TakenPlan(
                 sheet,
                 face,
@@ -143,7 +147,8 @@ public class Placements {
                     : Optional.ofNullable(
                             byHand.computeIfAbsent(wanted, id -> chosen(studio, sitting, family, known, id)));
             RoleShelf.Answer answer = answer(studio, sitting, family, known);
-            worked.add(chosen.or(answer::best)
+            boolean asPowder = zone.reasons().stream().anyMatch(r -> r.code() == Why.FOREHEAD_BY_POWDER);
+            worked.add(chosen.or(() -> asPowder ? answer.bestPowder() : answer.best())
                     .map(c -> new WorkedZone(
                             number,
                             zone,

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import scree.core.method.Aim;
+import scree.core.method.Insist;
 import scree.core.method.PlacementMethod;
 import scree.core.method.PlacementMethod.BlushWay;
 import scree.core.method.PlacementMethod.CheekLine;
 import scree.core.method.PlacementMethod.CheekStop;
+import scree.core.method.PlacementMethod.Shadow;
 import scree.core.method.PlacementMethod.UnderEye;
 import scree.core.method.PlacementMethod.Widening;
 import scree.core.placement.Area;
@@ -28,6 +30,7 @@ final class Schools {
         rows.add(row("underEye", UnderEye.values(), m.underEye(), w));
         rows.add(row("blush", BlushWay.values(), m.blush(), w));
         rows.add(row("widening", Widening.values(), m.widening(), w));
+        rows.add(row("shadow", Shadow.values(), m.shadow(), w));
         return rows;
     }
 
@@ -44,21 +47,13 @@ final class Schools {
     static PlacementMethod change(PlacementMethod m, String field, String value) {
         return switch (field) {
             case "aim" -> m.withAim(Aim.valueOf(value));
-            case "line" ->
-                new PlacementMethod(
-                        m.aim(), CheekLine.valueOf(value), m.stop(), m.underEye(), m.blush(), m.widening(), m.shadow());
-            case "stop" ->
-                new PlacementMethod(
-                        m.aim(), m.line(), CheekStop.valueOf(value), m.underEye(), m.blush(), m.widening(), m.shadow());
-            case "underEye" ->
-                new PlacementMethod(
-                        m.aim(), m.line(), m.stop(), UnderEye.valueOf(value), m.blush(), m.widening(), m.shadow());
-            case "blush" ->
-                new PlacementMethod(
-                        m.aim(), m.line(), m.stop(), m.underEye(), BlushWay.valueOf(value), m.widening(), m.shadow());
-            case "widening" ->
-                new PlacementMethod(
-                        m.aim(), m.line(), m.stop(), m.underEye(), m.blush(), Widening.valueOf(value), m.shadow());
+            case "line" -> m.withCheekLine(CheekLine.valueOf(value));
+            case "stop" -> m.withCheekStop(CheekStop.valueOf(value));
+            case "underEye" -> m.withUnderEye(UnderEye.valueOf(value));
+            case "blush" -> m.withBlushWay(BlushWay.valueOf(value));
+            case "widening" -> m.withWidening(Widening.valueOf(value));
+            case "shadow" -> m.withShadow(Shadow.valueOf(value));
+            case "insist" -> m.insisting(Insist.valueOf(value));
             default -> throw new IllegalArgumentException("there is no school " + field);
         };
     }

@@ -25,6 +25,14 @@ public enum Tick {
     /** The same on nose or brow bone. */
     NOSE_TEXTURE,
     CHEEK_REDNESS,
+    /** The whole outline is round, whatever the shape's name. */
+    ROUND_OUTLINE,
+    /** The nose leans to the sitter's right; more shadow on the other side. */
+    NOSE_LEANS_RIGHT,
+    NOSE_LEANS_LEFT,
+    /** The sitter's right half is fuller. */
+    FULLER_RIGHT,
+    FULLER_LEFT,
     FULLER_LIP_WANTED;
 
     /** Returns the first age at which the habit of corners instead of a triangle is taken. House choice after the craft. */

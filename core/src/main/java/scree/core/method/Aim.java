@@ -11,5 +11,9 @@ public enum Aim {
     /** Older faces: everything up, nothing that drags. */
     LIFT,
     /** Only restores what the base flattened. */
-    NATURAL
+    NATURAL,
+    /** Lengthens: light downward, shadow at the sides. */
+    LONGER,
+    /** Widens: light to the sides, shadow above and below. */
+    WIDER
 }

@@ -1,10 +1,25 @@
 package scree.core.method;
 
+import java.util.EnumSet;
+import java.util.Set;
+
 /**
  * Aim and schools of one placement. {@code USUAL} in a school leaves it to aim, shape and findings.
+ *
+ * @param insisted schools that are laid although the face speaks against them
  */
 public record PlacementMethod(
-        Aim aim, CheekLine line, CheekStop stop, UnderEye underEye, BlushWay blush, Widening widening, Shadow shadow) {
+        Aim aim,
+        CheekLine line,
+        CheekStop stop,
+        UnderEye underEye,
+        BlushWay blush,
+        Widening widening,
+        Shadow shadow,
+        Set<Insist> insisted) {
+    public PlacementMethod {
+        insisted = insisted == null ? Set.of() : Set.copyOf(insisted); // from before one could
+    }
 
     /** Where the cheek's shadow lies. */
     public enum CheekLine {
@@ -60,10 +75,42 @@ public record PlacementMethod(
                 UnderEye.USUAL,
                 BlushWay.USUAL,
                 Widening.USUAL,
-                Shadow.OWN_SHADOW);
+                Shadow.OWN_SHADOW,
+                Set.of());
     }
 
     public PlacementMethod withAim(Aim other) {
-        return new PlacementMethod(other, line, stop, underEye, blush, widening, shadow);
+        return new PlacementMethod(other, line, stop, underEye, blush, widening, shadow, insisted);
+    }
+
+    public PlacementMethod withCheekLine(CheekLine other) {
+        return new PlacementMethod(aim, other, stop, underEye, blush, widening, shadow, insisted);
+    }
+
+    public PlacementMethod withCheekStop(CheekStop other) {
+        return new PlacementMethod(aim, line, other, underEye, blush, widening, shadow, insisted);
+    }
+
+    public PlacementMethod withUnderEye(UnderEye other) {
+        return new PlacementMethod(aim, line, stop, other, blush, widening, shadow, insisted);
+    }
+
+    public PlacementMethod withBlushWay(BlushWay other) {
+        return new PlacementMethod(aim, line, stop, underEye, other, widening, shadow, insisted);
+    }
+
+    public PlacementMethod withWidening(Widening other) {
+        return new PlacementMethod(aim, line, stop, underEye, blush, other, shadow, insisted);
+    }
+
+    public PlacementMethod withShadow(Shadow other) {
+        return new PlacementMethod(aim, line, stop, underEye, blush, widening, other, insisted);
+    }
+
+    /** Returns the same with one more school insisted on. */
+    public PlacementMethod insisting(Insist on) {
+        Set<Insist> more = EnumSet.of(on);
+        more.addAll(insisted);
+        return new PlacementMethod(aim, line, stop, underEye, blush, widening, shadow, more);
     }
 }

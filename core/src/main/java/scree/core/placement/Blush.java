@@ -46,6 +46,11 @@ final class Blush implements Rule {
                 case USUAL, LIFT -> BlushLift.on(d, s);
             };
             stroke.why().forEach(w -> z.why(w));
+            if (d.has(Tick.FULL_CHEEKS)) {
+                z.why(Why.CHEEKS_FULL_OFF_FRONT);
+            } else if (d.has(Tick.FLAT_CHEEKS)) {
+                z.why(Why.CHEEKS_FLAT_HIGHER);
+            }
             z.strength(STRENGTH * muted, stroke.soft() * d.tuning.blur())
                     .piece(stroke.piece())
                     .way(stroke.way());
@@ -60,6 +65,20 @@ final class Blush implements Rule {
         if (ColourRules.way(d) == BlushWay.DRAPE && !d.has(Tick.NOSE_TEXTURE)) {
             overNose(d);
         }
+    }
+
+    /** Round apples: the stroke keeps off their front by this. Flat fronts: it begins further back and lies higher. House choices. */
+    private static final double OFF_ROUND_FRONT = .10;
+
+    private static final double BACK_ON_FLAT = .05;
+    private static final double UP_ON_FLAT = .045;
+
+    /** Returns how far a stroke's front goes back, and up as minus, for round and for flat fronts of the cheek. */
+    static Vec frontBy(Draft d) {
+        if (d.has(Tick.FULL_CHEEKS)) {
+            return new Vec(OFF_ROUND_FRONT, 0);
+        }
+        return d.has(Tick.FLAT_CHEEKS) ? new Vec(BACK_ON_FLAT, -UP_ON_FLAT) : new Vec(0, 0);
     }
 
     /** Returns what keeps a stroke on the face, behind the pupil and above the nostril. */

@@ -13,14 +13,12 @@ final class BlushApples {
     /** The middle: beside the pupil, further out on full cheeks; this share of the way down to the nostrils. */
     private static final double BESIDE_PUPIL = .205;
 
-    private static final double FURTHER_OUT = .06;
     private static final double DOWN = .56;
     /** It lies within this of the blush's height, over the nostril line, higher on flat cheeks. */
     private static final double OVER_HEIGHT = .06;
 
     private static final double UNDER_HEIGHT = .04;
     private static final double OVER_NOSTRIL = .15;
-    private static final double HIGHER = .04;
     /** Where its room is asked for, over its middle. */
     private static final double ASKED_OVER = .02;
     /** Reach to the side: up to this inside the face's edge, within bounds. */
@@ -66,23 +64,17 @@ final class BlushApples {
 
     private static Vec middle(Draft d, SideMap s) {
         CheekLines c = d.cheek(s.side);
-        double x = s.pupil.x() + BESIDE_PUPIL + (d.has(Tick.FULL_CHEEKS) ? FURTHER_OUT : 0);
+        double x = s.pupil.x() + BESIDE_PUPIL + Blush.frontBy(d).x();
         double y = clamp(
                 mix(s.lidLow.y(), s.nostrilLine, DOWN) - d.tuning.up(),
                 c.blushHeight() - OVER_HEIGHT,
                 c.blushHeight() + UNDER_HEIGHT);
-        y = Math.min(y, s.nostrilLine - OVER_NOSTRIL) - (d.has(Tick.FLAT_CHEEKS) ? HIGHER : 0);
+        y = Math.min(y, s.nostrilLine - OVER_NOSTRIL) + Blush.frontBy(d).y();
         return new Vec(x, y + c.intoRoom(y - ASKED_OVER));
     }
 
+    /** Round apples are not called "on the apples": the blush keeps off their front. */
     private static List<Why> why(Draft d) {
-        List<Why> why = new ArrayList<>();
-        if (d.has(Tick.FULL_CHEEKS)) {
-            why.add(Why.CHEEKS_FULL_OFF_FRONT);
-        } else if (d.has(Tick.FLAT_CHEEKS)) {
-            why.add(Why.CHEEKS_FLAT_HIGHER);
-        }
-        why.add(Why.BLUSH_FRESH);
-        return why;
+        return d.has(Tick.FULL_CHEEKS) ? List.of() : List.of(Why.BLUSH_FRESH);
     }
 }

@@ -35,7 +35,7 @@ final class BlushDrape {
     private static final double FRONT_FITS_DOWN = .05;
     private static final Profile WIDTH = Profile.even(.08, .10, .075, .035);
     private static final Profile AMOUNT = Profile.even(.45, 1, .7, .08);
-    private static final double SOFT = .055;
+    private static final double SOFT = .07;
 
     private BlushDrape() {}
 
@@ -45,7 +45,7 @@ final class BlushDrape {
                 Math.max(c.blushHeight() + UNDER_HEIGHT, mix(s.lidLow.y(), s.nostrilLine, DOWN)),
                 s.nostrilLine - OVER_NOSTRIL);
         y0 = Math.min(y0, c.blushHeight() + MOST_UNDER_HEIGHT);
-        Vec b0 = new Vec(Math.max(s.pupil.x() + BESIDE_PUPIL, s.eyeOut.x() - BEFORE_CORNER), y0);
+        Vec b0 = new Vec(Math.max(s.pupil.x() + BESIDE_PUPIL, s.eyeOut.x() - BEFORE_CORNER), y0).plus(Blush.frontBy(d));
         Vec b2 = new Vec(mix(s.eyeOut.x(), s.edge(s.eyeOut.y()), BESIDE_EYE), s.eyeOut.y() + UNDER_CORNER);
         Vec b1 = b0.towards(b2, .5).plus(HANGS);
         Vec b3 = new Vec(mix(s.browEnd.x(), s.edge(s.browEnd.y()), AT_TEMPLE), s.browEnd.y() - OVER_BROW);

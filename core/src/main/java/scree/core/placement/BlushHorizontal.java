@@ -26,7 +26,7 @@ final class BlushHorizontal {
     private static final double SAGS = .012;
     private static final Profile WIDTH = Profile.even(.07, .085, .04);
     private static final Profile AMOUNT = Profile.even(.5, 1, .5, .05);
-    private static final double SOFT = .055;
+    private static final double SOFT = .07;
 
     private BlushHorizontal() {}
 
@@ -36,7 +36,7 @@ final class BlushHorizontal {
         y = Math.min(Math.min(y, yAt(c.shadow, c.probe) - OVER_SHADOW), s.nostrilLine - OVER_NOSTRIL);
         y = Math.min(y, c.blushHeight() + UNDER_HEIGHT);
         y += c.intoRoom(y - ASKED_OVER);
-        Vec a = new Vec(s.pupil.x() + BESIDE_PUPIL, y);
+        Vec a = new Vec(s.pupil.x() + BESIDE_PUPIL, y).plus(Blush.frontBy(d));
         Vec b = new Vec(s.edge(y - RISES) - INSIDE, y - RISES);
         List<Vec> line = smooth(a, a.towards(b, .5).plus(0, SAGS), b);
         return new BlushStroke(

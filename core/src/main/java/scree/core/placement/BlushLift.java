@@ -51,8 +51,9 @@ final class BlushLift {
     static BlushStroke on(Draft d, SideMap s) {
         CheekLines c = d.cheek(s.side);
         Vec b0 = new Vec(
-                Math.max(s.pupil.x() + BESIDE_PUPIL, mix(s.pupil.x(), s.eyeOut.x(), TO_CORNER)),
-                Math.min(mix(s.lidLow.y(), s.nostrilLine, DOWN), s.nostrilLine - OVER_NOSTRIL) - d.tuning.up());
+                        Math.max(s.pupil.x() + BESIDE_PUPIL, mix(s.pupil.x(), s.eyeOut.x(), TO_CORNER)),
+                        Math.min(mix(s.lidLow.y(), s.nostrilLine, DOWN), s.nostrilLine - OVER_NOSTRIL) - d.tuning.up())
+                .plus(Blush.frontBy(d));
         double y3 = mix(s.browEnd.y(), s.eyeOut.y(), BACK) - d.tuning.rise();
         Vec b3 = new Vec(s.edge(y3) - BACK_INSIDE, y3);
         Vec b1 = b0.towards(b3, SECOND).plus(SECOND_HANGS);

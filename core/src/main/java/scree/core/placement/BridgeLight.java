@@ -21,7 +21,11 @@ final class BridgeLight implements Rule {
 
     @Override
     public void place(Draft d) {
-        if (d.has(Tick.NOSE_TEXTURE) || d.aim(Aim.NATURAL) || d.aim(Aim.LIFT)) {
+        if (d.has(Tick.NOSE_TEXTURE)) {
+            d.keepOff(Area.BRIDGE_LIGHT, Why.OFF_TEXTURE);
+            return;
+        }
+        if (d.aim(Aim.NATURAL) || d.aim(Aim.LIFT) || d.aim(Aim.WIDER)) {
             return;
         }
         Vec root = d.brief.face().at(Landmark.NOSE_ROOT);

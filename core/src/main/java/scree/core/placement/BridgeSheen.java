@@ -21,7 +21,15 @@ final class BridgeSheen implements Rule {
 
     @Override
     public void place(Draft d) {
-        if (d.has(Tick.NOSE_TEXTURE) || d.aim(Aim.NATURAL) || SheenRules.lit(d, Area.BRIDGE_LIGHT)) {
+        if (d.has(Tick.NOSE_TEXTURE)) {
+            d.keepOff(Area.BRIDGE_SHEEN, Why.OFF_TEXTURE);
+            return;
+        }
+        if (SheenRules.shortened(d)) {
+            d.keepOff(Area.BRIDGE_SHEEN, Why.OFF_BESIDE_SHORTENING);
+            return;
+        }
+        if (d.aim(Aim.NATURAL) || SheenRules.lit(d, Area.BRIDGE_LIGHT)) {
             return;
         }
         Vec root = d.brief.face().at(Landmark.NOSE_ROOT);

@@ -18,7 +18,11 @@ final class BrowSheen implements Rule {
 
     @Override
     public void place(Draft d) {
-        if (d.has(Tick.HOODED_LIDS) || d.aim(Aim.NATURAL) || SheenRules.lit(d, Area.UNDER_BROW_LIGHT)) {
+        if (d.has(Tick.HOODED_LIDS)) {
+            d.keepOff(Area.BROW_BONE_SHEEN, Why.OFF_HOODED);
+            return;
+        }
+        if (d.aim(Aim.NATURAL) || SheenRules.lit(d, Area.UNDER_BROW_LIGHT)) {
             return;
         }
         for (Side side : Draft.BOTH) {

@@ -32,7 +32,7 @@ final class Canvas {
     /** What is smaller than this on skin is a mark that a base hides; larger is relief and light, which it keeps. */
     private static final double MARK = .05;
     /** What is darker or lighter than its surround by more than this is no mark that a base evens. House choice. */
-    private static final float MOST_MARK = 1.35f;
+    private static final float MOST_MARK = 1.7f;
 
     private final int width;
     private final int height;

@@ -13,16 +13,23 @@ final class CheekSheen implements Rule {
     private static final double STRENGTH = .7;
     private static final double SOFT = .034;
 
+    /** Share of its line that stays on the bone, before it turns up to the temple. House choice. */
+    private static final double SHORT_OF_TEMPLE = .65;
+
     @Override
     public void place(Draft d) {
         if (d.has(Tick.CHEEK_TEXTURE)) {
+            d.keepOff(Area.CHEEK_TOP_SHEEN, Why.OFF_TEXTURE);
             return;
         }
         for (Side side : Draft.BOTH) {
             List<Vec> line = d.cheek(side).light;
-            d.add(d.zone(Area.CHEEK_TOP_SHEEN, side)
-                    .why(Why.CATCHES_LIGHT)
-                    .strength(STRENGTH, SOFT * d.tuning.blur())
+            Draft.Zoning z = d.zone(Area.CHEEK_TOP_SHEEN, side).why(Why.CATCHES_LIGHT);
+            if (d.has(Tick.HOLLOW_TEMPLES)) {
+                line = line.subList(0, Math.max(2, (int) Math.round(SHORT_OF_TEMPLE * line.size())));
+                z.why(Why.KEEPS_OFF_TEMPLES);
+            }
+            d.add(z.strength(STRENGTH, SOFT * d.tuning.blur())
                     .piece(Strokes.ribbon(line, WIDTH, AMOUNT, 0, d.side(side).onFace()))
                     .way(line));
         }

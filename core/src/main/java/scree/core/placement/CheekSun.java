@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import scree.core.face.Side;
+import scree.core.face.Tick;
 import scree.core.plane.Curves;
 import scree.core.plane.Profile;
 import scree.core.plane.Vec;
@@ -44,25 +45,32 @@ final class CheekSun implements Rule {
     public void place(Draft d) {
         for (Side side : Draft.BOTH) {
             SideMap s = d.side(side);
-            List<Vec> line = line(s);
+            boolean hollow = d.has(Tick.HOLLOW_TEMPLES);
+            List<Vec> line = line(s, hollow);
             UnaryOperator<Vec> settle = s.intoHair();
-            d.add(d.zone(Area.SUN_CHEEK, side)
-                    .why(Why.SUN_LANDS)
-                    .strength(STRENGTH, SOFT * d.tuning.blur())
+            Draft.Zoning z = d.zone(Area.SUN_CHEEK, side).why(Why.SUN_LANDS);
+            if (hollow) {
+                z.why(Why.KEEPS_OFF_TEMPLES);
+            }
+            d.add(z.strength(STRENGTH, SOFT * d.tuning.blur())
                     .piece(Strokes.ribbon(line, WIDTH, AMOUNT, 0, p -> settle.apply(clear(s, p))))
                     .way(line));
         }
     }
 
-    private static List<Vec> line(SideMap s) {
+    private static List<Vec> line(SideMap s, boolean offTemples) {
         double down = s.eyeOut.y() - OVER_EYE;
         Outline.Run run = s.ring(s.foreheadCorner, new Vec(s.edge(down), down), INSIDE);
         List<Vec> through = new ArrayList<>();
-        through.add(new Vec(
-                Math.max(s.pupil.x() + OUT_OF_PUPIL, TO_CORNER * s.foreheadCorner.x()),
-                s.foreheadCorner.y() + UNDER_CORNER));
-        for (int step : STEPS) {
-            through.add(run.points().get(step));
+        if (offTemples) {
+            through.add(new Vec(s.edge(s.eyeOut.y()) - INSIDE, s.eyeOut.y() + OVER_EYE));
+        } else {
+            through.add(new Vec(
+                    Math.max(s.pupil.x() + OUT_OF_PUPIL, TO_CORNER * s.foreheadCorner.x()),
+                    s.foreheadCorner.y() + UNDER_CORNER));
+            for (int step : STEPS) {
+                through.add(run.points().get(step));
+            }
         }
         through.add(onBone(s, BONE_OUT, BONE_DOWN));
         Vec end = onBone(s, END_OUT, END_DOWN);

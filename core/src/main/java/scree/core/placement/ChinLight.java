@@ -23,7 +23,11 @@ final class ChinLight implements Rule {
     @Override
     public void place(Draft d) {
         boolean tooLong = d.brief.lead() == Shape.OBLONG || d.is(Trait.CHIN_LENGTH, true);
-        if (tooLong || d.aim(Aim.LIFT) || d.aim(Aim.NATURAL)) {
+        if (d.aim(Aim.LIFT) || d.aim(Aim.NATURAL) || d.aim(Aim.WIDER)) {
+            return;
+        }
+        if (tooLong && !d.aim(Aim.LONGER)) {
+            d.keepOff(Area.CHIN_LIGHT, Why.OFF_LONG_CHIN);
             return;
         }
         Vec at = onChin(d, DOWN);

@@ -31,7 +31,7 @@ final class ChinShadow implements Rule {
     public void place(Draft d) {
         boolean shortPointed = d.is(Trait.CHIN_LENGTH, false);
         double strength = Math.max(d.tuning.chin(), d.is(Trait.CHIN_LENGTH, true) ? FOR_A_LONG_CHIN : 0);
-        if (shortPointed || strength < LEAST || d.aim(Aim.LIFT)) {
+        if (shortPointed || strength < LEAST || d.aim(Aim.LIFT) || d.aim(Aim.LONGER)) {
             return;
         }
         SideMap r = d.side(Side.RIGHT);

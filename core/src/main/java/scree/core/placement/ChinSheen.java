@@ -15,6 +15,10 @@ final class ChinSheen implements Rule {
 
     @Override
     public void place(Draft d) {
+        if (SheenRules.shortened(d)) {
+            d.keepOff(Area.CHIN_SHEEN, Why.OFF_BESIDE_SHORTENING);
+            return;
+        }
         if (d.aim(Aim.NATURAL) || d.aim(Aim.LIFT) || SheenRules.lit(d, Area.CHIN_LIGHT)) {
             return;
         }

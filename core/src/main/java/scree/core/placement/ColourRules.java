@@ -18,8 +18,11 @@ final class ColourRules {
         if (d.aim(Aim.SOFTEN)) {
             return BlushWay.APPLES;
         }
-        if (d.aim(Aim.LIFT)) {
+        if (d.aim(Aim.LIFT) || d.aim(Aim.LONGER)) {
             return BlushWay.LIFT;
+        }
+        if (d.aim(Aim.WIDER)) {
+            return BlushWay.HORIZONTAL;
         }
         return switch (d.brief.lead()) {
             case SQUARE -> BlushWay.APPLES;

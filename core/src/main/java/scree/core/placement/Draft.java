@@ -10,6 +10,7 @@ import scree.core.face.Tick;
 import scree.core.face.Trait;
 import scree.core.face.Unevenness;
 import scree.core.method.Aim;
+import scree.core.method.Insist;
 import scree.core.method.PlacementMethod;
 import scree.core.plane.Vec;
 import scree.core.reason.Reason;
@@ -21,6 +22,8 @@ final class Draft {
     private static final double FULLER_MORE = 2.5;
 
     private static final double FULLER_MOST = .25;
+    /** A side that the artist calls fuller. House choice: about what a difference of six percent gets. */
+    private static final double FULLER_TICKED = .15;
     /** Light, colour and sheen follow the aim's factor by this share only: a light hand must still be seen. House choice. */
     private static final double FOLLOWS_AIM = .6;
     /** No zone is worked more strongly than this. */
@@ -34,6 +37,7 @@ final class Draft {
     private final Map<Side, SideMap> sides;
     private final Map<Side, CheekLines> cheeks;
     private final List<PlacedZone> zones = new ArrayList<>();
+    private final List<KeptOff> keptOff = new ArrayList<>();
 
     Draft(FaceBrief brief, PlacementMethod method) {
         this.brief = brief;
@@ -59,6 +63,24 @@ final class Draft {
 
     List<PlacedZone> zones() {
         return zones;
+    }
+
+    List<KeptOff> keptOff() {
+        return keptOff;
+    }
+
+    /** Notes that an area is left out, and why. */
+    void keepOff(Area area, Why why) {
+        keptOff.add(new KeptOff(area, why, null));
+    }
+
+    /** Notes that a chosen school is not followed, why, and how to have it all the same. */
+    void keepOff(Area area, Why why, Insist insist) {
+        keptOff.add(new KeptOff(area, why, insist));
+    }
+
+    boolean insisted(Insist on) {
+        return method.insisted().contains(on);
     }
 
     // ---- often asked ----
@@ -107,6 +129,10 @@ final class Draft {
                 reasons.add(Reason.note(Why.FULLER_SIDE, (int) Math.round(u.percent())));
                 return 1 + Math.min(FULLER_MOST, FULLER_MORE * u.percent() / 100);
             }
+        }
+        if (has(side == Side.RIGHT ? Tick.FULLER_RIGHT : Tick.FULLER_LEFT)) {
+            reasons.add(Reason.note(Why.FULLER_SIDE_TICKED));
+            return 1 + FULLER_TICKED;
         }
         return 1;
     }

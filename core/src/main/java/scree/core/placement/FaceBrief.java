@@ -86,6 +86,11 @@ public record FaceBrief(
         return age >= Tick.matureFrom() || has(Tick.UNDER_EYE_LINES);
     }
 
+    /** Returns whether a heart's outline is round: its jaw wants shadow too and no light. */
+    boolean roundedHeart() {
+        return lead() == Shape.HEART && (second() == Shape.ROUND || has(Tick.ROUND_OUTLINE));
+    }
+
     Shape lead() {
         return ranked(0);
     }

@@ -32,18 +32,24 @@ final class ForeheadLight implements Rule {
 
     private static final double CORNERS_DOWN = .04;
     private static final double STRENGTH = .55;
+    /** On dry patches less, and as a powder. House choice. */
+    private static final double STRENGTH_IF_DRY = .4;
+
     private static final double SOFT = .075;
 
     @Override
     public void place(Draft d) {
         double height = d.foreheadHeight();
         boolean tall = d.is(Trait.FOREHEAD, true) || height >= TALL * d.middleThird();
-        if (tall
-                || d.brief.lead() == Shape.OBLONG
-                || d.has(Tick.DRY_FOREHEAD)
-                || d.has(Tick.FRINGE)
-                || d.aim(Aim.NATURAL)
-                || d.aim(Aim.LIFT)) {
+        if (d.has(Tick.FRINGE)) {
+            d.keepOff(Area.FOREHEAD_LIGHT, Why.OFF_HAIR_COVERS);
+            return;
+        }
+        if ((tall || d.brief.lead() == Shape.OBLONG) && !d.aim(Aim.LONGER)) {
+            d.keepOff(Area.FOREHEAD_LIGHT, Why.OFF_TALL_FOREHEAD);
+            return;
+        }
+        if (d.aim(Aim.NATURAL) || d.aim(Aim.LIFT) || d.aim(Aim.WIDER)) {
             return;
         }
         double low = d.browHeight() - OVER_BROWS;
@@ -68,9 +74,10 @@ final class ForeheadLight implements Rule {
                 new Vec(mix(head.x(), right, .5), top),
                 new Vec(right, top + CORNERS_DOWN),
                 new Vec(mix(foot.x(), right, BELLY), mix(low, top, BELLY)));
+        boolean dry = d.has(Tick.DRY_FOREHEAD);
         d.add(d.zone(Area.FOREHEAD_LIGHT)
-                .why(Why.FOREHEAD_FORWARD)
-                .strength(STRENGTH, SOFT * d.tuning.blur())
+                .why(dry ? Why.FOREHEAD_BY_POWDER : Why.FOREHEAD_FORWARD)
+                .strength(dry ? STRENGTH_IF_DRY : STRENGTH, SOFT * d.tuning.blur())
                 .piece(Strokes.patch(around, foot.towards(head, .5), l.onFace()))
                 .way(List.of(foot, head)));
     }

@@ -51,7 +51,11 @@ final class HairlineShadow implements Rule {
         middle = tall && !d.aim(Aim.NATURAL) ? Math.max(middle, TALL_MIDDLE) : middle;
         double corner = d.tuning.hairCorner();
         double most = Math.max(middle, corner);
-        if (d.has(Tick.FRINGE) || low(d) || most < LEAST) {
+        if (most < LEAST) {
+            return;
+        }
+        if (d.has(Tick.FRINGE) || low(d)) {
+            d.keepOff(Area.HAIRLINE_SHADOW, d.has(Tick.FRINGE) ? Why.OFF_HAIR_COVERS : Why.OFF_SHORT_FOREHEAD);
             return;
         }
         double depth = clamp(DEPTH * d.foreheadHeight(), LEAST_DEPTH, MOST_DEPTH);

@@ -27,7 +27,8 @@ final class InnerEyeLight implements Rule {
     @Override
     public void place(Draft d) {
         boolean close = d.is(Trait.EYES_APART, false);
-        if (!close || d.has(Tick.NOSE_TEXTURE)) {
+        boolean bag = d.has(Tick.EYE_BAGS); // beside the nose, where a bag throws its shadow
+        if (!close && !bag || d.has(Tick.NOSE_TEXTURE)) {
             return;
         }
         for (Side side : Draft.BOTH) {
@@ -37,7 +38,7 @@ final class InnerEyeLight implements Rule {
             Vec to = new Vec(mix(s.middle(y), s.alare.x(), ENDS), y);
             List<Vec> line = smooth(from, from.towards(to, .5).plus(-BOWS_IN, 0), to);
             d.add(d.zone(Area.INNER_EYE_LIGHT, side)
-                    .why(Why.CLOSE_SET_WIDER)
+                    .why(close ? Why.CLOSE_SET_WIDER : Why.SHADOW_GONE)
                     .strength(STRENGTH, SOFT * d.tuning.blur())
                     .piece(Strokes.ribbon(line, WIDTH, AMOUNT, 0, s.onFace()))
                     .way(List.of(from, to)));

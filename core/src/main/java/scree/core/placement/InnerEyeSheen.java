@@ -1,6 +1,7 @@
 package scree.core.placement;
 
 import scree.core.face.Side;
+import scree.core.face.Trait;
 
 /** A dot beside the inner corner of the eye, toward the nose. */
 final class InnerEyeSheen implements Rule {
@@ -15,6 +16,10 @@ final class InnerEyeSheen implements Rule {
 
     @Override
     public void place(Draft d) {
+        if (d.is(Trait.EYES_APART, true)) {
+            d.keepOff(Area.INNER_CORNER_SHEEN, Why.OFF_WIDE_SET);
+            return;
+        }
         for (Side side : Draft.BOTH) {
             SideMap s = d.side(side);
             d.add(d.zone(Area.INNER_CORNER_SHEEN, side)

@@ -104,6 +104,9 @@ final class JawShadow implements Rule {
         Draft.Zoning z = d.zone(Area.JAW_SHADOW, side).why(jowl ? Why.JOWL_UNDER : Why.JAW_UNDER);
         Shape lead = d.brief.lead();
         boolean asks = lead == Shape.SQUARE || lead == Shape.TRIANGLE || lead == Shape.ROUND;
+        if (d.brief.roundedHeart()) {
+            return z.why(Why.ROUNDED_HEART);
+        }
         return asks ? z.why(Why.SHAPE_ASKS, lead) : z;
     }
 

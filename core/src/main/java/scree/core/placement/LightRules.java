@@ -1,7 +1,6 @@
 package scree.core.placement;
 
 import java.util.List;
-import scree.core.method.Aim;
 import scree.core.method.PlacementMethod.UnderEye;
 
 /** The areas that come forward, matt and a step or two lighter. Never on a bag, on crepe, or where the face is widest. */
@@ -27,6 +26,13 @@ final class LightRules {
         if (school != UnderEye.USUAL) {
             return school;
         }
-        return d.brief.mature() ? UnderEye.CORNERS : d.aim(Aim.LIFT) ? UnderEye.WEDGE : UnderEye.TRIANGLE;
+        if (d.brief.mature()) {
+            return UnderEye.CORNERS;
+        }
+        return switch (d.method.aim()) {
+            case LIFT, WIDER -> UnderEye.WEDGE;
+            case LONGER -> UnderEye.DOWNWARD;
+            case BALANCE, SCULPT, SOFTEN, NATURAL -> UnderEye.TRIANGLE;
+        };
     }
 }

@@ -6,6 +6,7 @@ import static scree.core.placement.SideMap.mix;
 import java.util.ArrayList;
 import java.util.List;
 import scree.core.face.Side;
+import scree.core.face.Tick;
 import scree.core.face.Trait;
 import scree.core.face.Unevenness;
 import scree.core.method.Aim;
@@ -115,6 +116,9 @@ final class NoseShadow implements Rule {
 
     /** A nose that leans throws its own shadow on the side that it leans to; the other gets more. */
     private static Side leans(Draft d) {
+        if (d.has(Tick.NOSE_LEANS_RIGHT) != d.has(Tick.NOSE_LEANS_LEFT)) {
+            return d.has(Tick.NOSE_LEANS_RIGHT) ? Side.RIGHT : Side.LEFT;
+        }
         return d.brief.balance().uneven().stream()
                 .filter(u -> u.kind() == Unevenness.Kind.NOSE_TIP)
                 .map(Unevenness::side)

@@ -33,7 +33,7 @@ final class NoseTipShadow implements Rule {
     @Override
     public void place(Draft d) {
         boolean shorter = d.is(Trait.NOSE_LENGTH, true) || d.brief.lead() == Shape.OBLONG && d.aim(Aim.BALANCE);
-        if (!shorter || d.aim(Aim.LIFT) || d.aim(Aim.NATURAL)) {
+        if (!shorter || d.aim(Aim.LIFT) || d.aim(Aim.NATURAL) || d.aim(Aim.LONGER)) {
             return;
         }
         double tip = d.brief.face().at(Landmark.NOSE_TIP).y();

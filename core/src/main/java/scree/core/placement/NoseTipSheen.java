@@ -18,7 +18,15 @@ final class NoseTipSheen implements Rule {
 
     @Override
     public void place(Draft d) {
-        if (d.has(Tick.NOSE_TEXTURE) || d.aim(Aim.NATURAL)) {
+        if (d.has(Tick.NOSE_TEXTURE)) {
+            d.keepOff(Area.NOSE_TIP_SHEEN, Why.OFF_TEXTURE);
+            return;
+        }
+        if (SheenRules.shortened(d)) {
+            d.keepOff(Area.NOSE_TIP_SHEEN, Why.OFF_BESIDE_SHORTENING);
+            return;
+        }
+        if (d.aim(Aim.NATURAL)) {
             return;
         }
         Vec tip = d.brief.face().at(Landmark.NOSE_TIP);

@@ -50,7 +50,7 @@ public final class Planner {
                         .orElse(zone));
             }
         }
-        return new Plan(zones, leftOut, checks.all(zones), withheld);
+        return new Plan(zones, leftOut, checks.all(zones), withheld, draft.keptOff());
     }
 
     private static Optional<ZoneEdit> edit(List<ZoneEdit> edits, Area area, Side side) {

@@ -19,6 +19,11 @@ final class SheenRules {
 
     private SheenRules() {}
 
+    /** Whether a bar under the tip makes the nose look shorter: shine on tip, bridge and chin would undo it. */
+    static boolean shortened(Draft d) {
+        return d.zones().stream().anyMatch(z -> z.area() == Area.NOSE_TIP_SHADOW);
+    }
+
     /** Whether a matt light already does the work of a place. House choice: both at once only for a sculpted face. */
     static boolean lit(Draft d, Area light) {
         return !d.aim(Aim.SCULPT) && d.zones().stream().anyMatch(z -> z.area() == light);

@@ -47,7 +47,11 @@ final class TempleShadow implements Rule {
     @Override
     public void place(Draft d) {
         double temple = d.tuning.temple();
-        if (d.has(Tick.HOLLOW_TEMPLES) || temple < LEAST) {
+        if (temple < LEAST) {
+            return;
+        }
+        if (d.has(Tick.HOLLOW_TEMPLES)) {
+            d.keepOff(Area.TEMPLE_SHADOW, Why.OFF_HOLLOW);
             return;
         }
         for (Side side : Draft.BOTH) {

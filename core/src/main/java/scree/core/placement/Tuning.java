@@ -1,6 +1,7 @@
 package scree.core.placement;
 
 import scree.core.face.Shape;
+import scree.core.face.Tick;
 import scree.core.method.Aim;
 
 /**
@@ -89,6 +90,8 @@ record Tuning(
         private static final ByAim SOFTEN = new ByAim(.3, 1.15, .75, 1.4, 0, .05);
         private static final ByAim LIFT = new ByAim(0, .9, .75, 1.15, .06, .05);
         private static final ByAim NATURAL = new ByAim(.4, .9, .55, 1.3, 0, .02);
+        private static final ByAim LONGER = new ByAim(.5, .9, 1, 1, 0, 0);
+        private static final ByAim WIDER = new ByAim(.5, .9, .9, 1, 0, 0);
 
         static ByAim of(Aim aim) {
             return switch (aim) {
@@ -97,6 +100,8 @@ record Tuning(
                 case SOFTEN -> SOFTEN;
                 case LIFT -> LIFT;
                 case NATURAL -> NATURAL;
+                case LONGER -> LONGER;
+                case WIDER -> WIDER;
             };
         }
     }
@@ -104,16 +109,16 @@ record Tuning(
     static Tuning of(FaceBrief brief, Aim aim) {
         ByAim by = ByAim.of(aim);
         return new Tuning(
-                DROP.of(brief),
+                DROP.of(brief) + (aim == Aim.WIDER ? FLATTER : 0),
                 FORWARD_AIM.of(brief),
                 WIDTH.of(brief) * by.width,
                 DEPTH.of(brief),
-                HAIR_MIDDLE.of(brief),
-                HAIR_CORNER.of(brief),
-                TEMPLE.of(brief),
-                jaw(brief),
+                aim(aim, HAIR_MIDDLE.of(brief), NONE, ABOVE_AND_BELOW),
+                aim(aim, HAIR_CORNER.of(brief), NONE, ABOVE_AND_BELOW),
+                aim(aim, TEMPLE.of(brief), AT_THE_SIDES, NONE),
+                aim(aim, jaw(brief), AT_THE_SIDES, NONE),
                 JAW_CORNER.of(brief),
-                CHIN.of(brief),
+                aim(aim, CHIN.of(brief), NONE, ABOVE_AND_BELOW),
                 RISE.of(brief),
                 by.hollow,
                 by.overall,
@@ -122,8 +127,27 @@ record Tuning(
                 by.back);
     }
 
+    /** A longer face is shaded at its sides, a wider one above and below. House choices after the craft. */
+    private static final double AT_THE_SIDES = .75;
+
+    private static final double ABOVE_AND_BELOW = .6;
+    private static final double NONE = 0;
+    /** A wider face's cheek shadow begins lower and runs flatter, by this. */
+    private static final double FLATTER = .10;
+
+    private static double aim(Aim aim, double byShape, double longer, double wider) {
+        return switch (aim) {
+            case LONGER -> longer == NONE ? NONE : Math.max(byShape, longer);
+            case WIDER -> wider == NONE ? NONE : Math.max(byShape, wider);
+            case BALANCE, SCULPT, SOFTEN, LIFT, NATURAL -> byShape;
+        };
+    }
+
     private static double jaw(FaceBrief brief) {
         double jaw = JAW.of(brief);
+        if (brief.roundedHeart() && brief.has(Tick.ROUND_OUTLINE)) {
+            return Math.max(jaw, ROUNDED_HEART_MOST);
+        }
         if (brief.lead() != Shape.HEART || brief.second() != Shape.ROUND) {
             return jaw;
         }

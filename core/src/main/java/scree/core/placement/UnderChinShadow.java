@@ -2,10 +2,10 @@ package scree.core.placement;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import scree.core.face.Landmark;
 import scree.core.face.Side;
 import scree.core.face.Tick;
-import scree.core.method.Aim;
 import scree.core.plane.Curves;
 import scree.core.plane.Profile;
 import scree.core.plane.Vec;
@@ -32,16 +32,27 @@ final class UnderChinShadow implements Rule {
 
     private static final double WAY_TO = .24;
 
+    /** Where the jaw's shadow ends, so that both meet; empty where there is none. */
+    private static Optional<Vec> jawEnd(Draft d, Side side) {
+        return d.zones().stream()
+                .filter(z -> z.area() == Area.JAW_SHADOW && z.side() == side)
+                .map(z -> z.pieces().get(0).line())
+                .map(line -> line.get(line.size() - 1))
+                .findFirst();
+    }
+
     @Override
     public void place(Draft d) {
-        if (!d.has(Tick.FULL_UNDER_CHIN) && !(d.has(Tick.JOWL) && d.aim(Aim.LIFT))) {
+        if (!d.has(Tick.FULL_UNDER_CHIN) && !d.has(Tick.JOWL)) {
             return;
         }
         Vec chin = d.brief.face().at(Landmark.CHIN);
         List<Vec> through = new ArrayList<>();
         for (Side side : Draft.BOTH) {
             SideMap s = d.side(side);
-            Vec end = s.turn(s.low(Math.max(LEAST_END, s.mouth.x())).plus(END_OFF));
+            Vec end = jawEnd(d, side)
+                    .orElseGet(
+                            () -> s.turn(s.low(Math.max(LEAST_END, s.mouth.x())).plus(END_OFF)));
             Vec half = end.towards(chin.plus(0, HALF_WAY_UNDER), .5);
             if (side == Side.RIGHT) {
                 through.add(end);

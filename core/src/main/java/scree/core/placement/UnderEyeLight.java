@@ -3,6 +3,8 @@ package scree.core.placement;
 import java.util.List;
 import scree.core.face.Side;
 import scree.core.face.Tick;
+import scree.core.method.Insist;
+import scree.core.method.PlacementMethod.UnderEye;
 
 /** Light under the eye in the way of the chosen school; under a bag only its groove, the bag itself stays bare. */
 final class UnderEyeLight implements Rule {
@@ -11,9 +13,13 @@ final class UnderEyeLight implements Rule {
 
     @Override
     public void place(Draft d) {
+        boolean bag = d.has(Tick.EYE_BAGS) && !(chosen(d) && d.insisted(Insist.UNDER_EYE));
+        if (bag && chosen(d)) {
+            d.keepOff(Area.UNDER_EYE_LIGHT, Why.OFF_BAG, Insist.UNDER_EYE);
+        }
         for (Side side : Draft.BOTH) {
             SideMap s = d.side(side);
-            UnderEyeStroke stroke = d.has(Tick.EYE_BAGS) ? UnderEyeStroke.groove(s) : school(d, s);
+            UnderEyeStroke stroke = bag ? UnderEyeStroke.groove(s) : school(d, s);
             Draft.Zoning z = d.zone(Area.UNDER_EYE_LIGHT, side)
                     .why(stroke.why())
                     .strength(STRENGTH, stroke.soft() * d.tuning.blur())
@@ -22,6 +28,10 @@ final class UnderEyeLight implements Rule {
             pieces.forEach(z::piece);
             d.add(z);
         }
+    }
+
+    private static boolean chosen(Draft d) {
+        return d.method.underEye() != UnderEye.USUAL;
     }
 
     private static UnderEyeStroke school(Draft d, SideMap s) {

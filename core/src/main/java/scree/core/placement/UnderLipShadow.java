@@ -24,7 +24,8 @@ final class UnderLipShadow implements Rule {
 
     @Override
     public void place(Draft d) {
-        if (!d.has(Tick.FULLER_LIP_WANTED)) {
+        boolean fuller = d.has(Tick.FULLER_LIP_WANTED);
+        if (!fuller && !d.brief.roundedHeart()) {
             return;
         }
         Vec low = d.brief.face().at(Landmark.LOWER_LIP);
@@ -33,7 +34,7 @@ final class UnderLipShadow implements Rule {
         Vec middle = low.plus(0, UNDER);
         List<Vec> line = List.of(middle.plus(-right, -ENDS_RISE), middle, middle.plus(left, -ENDS_RISE));
         d.add(d.zone(Area.UNDER_LIP_SHADOW)
-                .why(Why.LIP_FULLER)
+                .why(fuller ? Why.LIP_FULLER : Why.ROUNDED_HEART)
                 .strength(STRENGTH, SOFT)
                 .piece(Strokes.ribbon(
                         Curves.through(line, PIECES),

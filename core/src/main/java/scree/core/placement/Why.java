@@ -15,6 +15,8 @@ public enum Why {
     HOLLOW_EASED,
     /** Args: percent. This side is fuller. */
     FULLER_SIDE,
+    FULLER_SIDE_TICKED,
+    ROUNDED_HEART,
     TALL_FOREHEAD,
     MELTS_INTO_HAIR,
     FRAMES_THE_EYES,
@@ -58,5 +60,21 @@ public enum Why {
     CATCHES_LIGHT,
     /** Args: skin type. */
     SKIN_SHINES,
-    HOLDS_CONCEALER
+    HOLDS_CONCEALER,
+    FOREHEAD_BY_POWDER,
+    KEEPS_OFF_TEMPLES,
+    // ---- why an area is left out ----
+    OFF_HAIR_COVERS,
+    OFF_SHORT_FOREHEAD,
+    OFF_TALL_FOREHEAD,
+    OFF_HOLLOW,
+    OFF_TEXTURE,
+    OFF_HOODED,
+    OFF_BESIDE_SHORTENING,
+    OFF_WIDE_SET,
+    OFF_BAG,
+    OFF_JAW_SHADED,
+    OFF_TEMPLE_SHADED,
+    OFF_JOWL,
+    OFF_LONG_CHIN
 }

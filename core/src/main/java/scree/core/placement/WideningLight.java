@@ -7,6 +7,7 @@ import java.util.List;
 import scree.core.face.Side;
 import scree.core.face.Tick;
 import scree.core.method.Aim;
+import scree.core.method.Insist;
 import scree.core.method.PlacementMethod.Widening;
 import scree.core.plane.Profile;
 import scree.core.plane.Vec;
@@ -50,24 +51,44 @@ final class WideningLight implements Rule {
         if (way == Widening.USUAL) {
             way = usual(d);
         }
-        boolean strongJaw = d.tuning.jaw() > STRONG_JAW;
-        boolean strongTemple = d.tuning.temple() > STRONG_TEMPLE && !d.has(Tick.HOLLOW_TEMPLES);
+        Why against = against(d, way);
+        boolean chosen = d.method.widening() == way;
+        if (against != null && !(chosen && d.insisted(Insist.WIDENING))) {
+            Area area = way == Widening.JAW_EDGE ? Area.JAW_EDGE_LIGHT : Area.EYE_CORNER_LIGHT;
+            d.keepOff(area, against, chosen ? Insist.WIDENING : null);
+            return;
+        }
         for (Side side : Draft.BOTH) {
-            SideMap s = d.side(side);
-            if (way == Widening.JAW_EDGE && !strongJaw && !d.has(Tick.JOWL)) {
-                jawEdge(d, s);
-            } else if (way == Widening.EYE_CORNER && !strongTemple) {
-                eyeCorner(d, s);
+            if (way == Widening.JAW_EDGE) {
+                jawEdge(d, d.side(side));
+            } else if (way == Widening.EYE_CORNER) {
+                eyeCorner(d, d.side(side));
             }
         }
+    }
+
+    /** Returns what speaks against a way on this face, or null. */
+    private static Why against(Draft d, Widening way) {
+        return switch (way) {
+            case JAW_EDGE -> d.has(Tick.JOWL) ? Why.OFF_JOWL : d.tuning.jaw() > STRONG_JAW ? Why.OFF_JAW_SHADED : null;
+            case EYE_CORNER ->
+                d.tuning.temple() > STRONG_TEMPLE && !d.has(Tick.HOLLOW_TEMPLES) ? Why.OFF_TEMPLE_SHADED : null;
+            case USUAL, NEITHER -> null;
+        };
     }
 
     private static Widening usual(Draft d) {
         if (d.aim(Aim.LIFT)) {
             return Widening.EYE_CORNER;
         }
-        if (d.aim(Aim.NATURAL)) {
+        if (d.aim(Aim.NATURAL) || d.aim(Aim.LONGER)) {
             return Widening.NEITHER;
+        }
+        if (d.aim(Aim.WIDER)) {
+            return Widening.EYE_CORNER;
+        }
+        if (d.brief.roundedHeart()) {
+            return Widening.NEITHER; // its jaw is shaded
         }
         return switch (d.brief.lead()) {
             case SQUARE, TRIANGLE -> Widening.EYE_CORNER;

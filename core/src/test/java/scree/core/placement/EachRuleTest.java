@@ -14,6 +14,7 @@ import scree.core.face.FaceReading;
 import scree.core.face.Shape;
 import scree.core.face.Side;
 import scree.core.method.Aim;
+import scree.core.method.Insist;
 import scree.core.method.PlacementMethod;
 import scree.core.reason.Reason;
 import scree.core.skin.SkinType;
@@ -51,6 +52,19 @@ class EachRuleTest {
         "OVAL BALANCE FULLER_LIP_WANTED,  UNDER_LIP_SHADOW,  LIP_FULLER",
         "OVAL BALANCE HOLLOW_CHEEKS,      CHEEK_SHADOW,      HOLLOW_EASED",
         "ROUND BALANCE,                   CHEEK_SHADOW,      SHAPE_ASKS",
+        "HEART BALANCE ROUND_OUTLINE,     JAW_SHADOW,        ROUNDED_HEART",
+        "HEART BALANCE ROUND_OUTLINE,     UNDER_LIP_SHADOW,  ROUNDED_HEART",
+        "HEART BALANCE ROUND_OUTLINE,     TEMPLE_SHADOW,     FRAMES_THE_EYES",
+        "HEART BALANCE ROUND_OUTLINE,     NOSE_SHADOW,       NOSE_USUAL",
+        "OVAL SCULPT JOWL,                UNDER_CHIN_SHADOW, UNDER_CHIN_FULL",
+        "OVAL BALANCE NOSE_LEANS_LEFT,    NOSE_SHADOW,       NOSE_USUAL",
+        "OVAL BALANCE FULLER_LEFT,        CHEEK_SHADOW,      FULLER_SIDE_TICKED",
+        "OVAL LONGER,                     TEMPLE_SHADOW,     FRAMES_THE_EYES",
+        "OVAL LONGER,                     JAW_SHADOW,        JAW_UNDER",
+        "OVAL LONGER,                     UNDER_EYE_LIGHT,   DOWNWARD_LENGTHENS",
+        "OVAL WIDER,                      HAIRLINE_SHADOW,   MELTS_INTO_HAIR",
+        "OVAL WIDER,                      CHIN_SHADOW,       CHIN_SHORTER",
+        "OVAL WIDER,                      EYE_CORNER_LIGHT,  WIDENS_EYES",
         "TRIANGLE BALANCE,                CHEEK_SHADOW,      SHAPE_EASES",
         // ---- light ----
         "OVAL BALANCE,                    UNDER_EYE_LIGHT,   TRIANGLE_LIGHT",
@@ -58,6 +72,8 @@ class EachRuleTest {
         "OVAL BALANCE UNDER_EYE_LINES,    UNDER_EYE_LIGHT,   CORNERS_ONLY",
         "OVAL LIFT,                       UNDER_EYE_LIGHT,   WEDGE_LIFTS",
         "OVAL BALANCE EYE_BAGS,           UNDER_EYE_LIGHT,   BAG_GROOVE",
+        "OVAL BALANCE EYE_BAGS,           INNER_EYE_LIGHT,   SHADOW_GONE",
+        "OVAL BALANCE DRY_FOREHEAD,       FOREHEAD_LIGHT,    FOREHEAD_BY_POWDER",
         "OVAL BALANCE -EYES_APART,        INNER_EYE_LIGHT,   CLOSE_SET_WIDER",
         "OVAL BALANCE,                    BRIDGE_LIGHT,      BRIDGE_CLEAN",
         "HEART BALANCE,                   JAW_EDGE_LIGHT,    WIDENS_JAW",
@@ -75,6 +91,9 @@ class EachRuleTest {
         "SQUARE BALANCE,                  BLUSH,             BLUSH_FRESH",
         "OBLONG BALANCE,                  BLUSH,             BLUSH_SHORTENS",
         "OVAL SOFTEN FULL_CHEEKS,         BLUSH,             CHEEKS_FULL_OFF_FRONT",
+        "OVAL LIFT FULL_CHEEKS,           BLUSH,             CHEEKS_FULL_OFF_FRONT",
+        "OBLONG BALANCE FLAT_CHEEKS,      BLUSH,             CHEEKS_FLAT_HIGHER",
+        "OVAL WIDER,                      BLUSH,             BLUSH_SHORTENS",
         "OVAL SOFTEN FLAT_CHEEKS,         BLUSH,             CHEEKS_FLAT_HIGHER",
         "OVAL BALANCE CHEEK_REDNESS,      BLUSH,             RED_MUTED",
         // ---- sun, sheen, powder ----
@@ -106,7 +125,6 @@ class EachRuleTest {
         "HEART BALANCE HOLLOW_TEMPLES,    TEMPLE_SHADOW",
         "OVAL BALANCE FRINGE,             SUN_FOREHEAD",
         "OVAL BALANCE FRINGE,             FOREHEAD_LIGHT",
-        "OVAL BALANCE DRY_FOREHEAD,       FOREHEAD_LIGHT",
         "OVAL BALANCE CHEEK_TEXTURE,      CHEEK_TOP_SHEEN",
         "OVAL SCULPT CHEEK_TEXTURE,       CLEAN_LINE",
         "OVAL BALANCE HOODED_LIDS,        BROW_BONE_SHEEN",
@@ -120,6 +138,16 @@ class EachRuleTest {
         "OVAL BALANCE -CHIN_LENGTH,       CHIN_SHADOW",
         "OVAL BALANCE +FOREHEAD,          FOREHEAD_LIGHT",
         "SQUARE BALANCE,                  JAW_EDGE_LIGHT",
+        "HEART BALANCE ROUND_OUTLINE,     JAW_EDGE_LIGHT",
+        "OVAL BALANCE +NOSE_LENGTH,       NOSE_TIP_SHEEN",
+        "OBLONG BALANCE,                  BRIDGE_SHEEN",
+        "OBLONG BALANCE,                  CHIN_SHEEN",
+        "OVAL BALANCE +EYES_APART,        INNER_CORNER_SHEEN",
+        "OVAL LONGER,                     HAIRLINE_SHADOW",
+        "OVAL LONGER,                     CHIN_SHADOW",
+        "OVAL WIDER,                      JAW_SHADOW",
+        "OVAL WIDER,                      TEMPLE_SHADOW",
+        "OVAL WIDER,                      BRIDGE_LIGHT",
         "OVAL BALANCE JOWL,               JAW_EDGE_LIGHT",
         "OVAL BALANCE +EYES_APART,        INNER_EYE_LIGHT",
         // ---- what drags a lifted face down ----
@@ -174,12 +202,91 @@ class EachRuleTest {
         assertThat(much).isGreaterThan(little);
     }
 
+    @ParameterizedTest(name = "{0}: {1} is left out because {2}")
+    @CsvSource({
+        "OVAL BALANCE FRINGE,          FOREHEAD_LIGHT,     OFF_HAIR_COVERS",
+        "HEART BALANCE HOLLOW_TEMPLES, TEMPLE_SHADOW,      OFF_HOLLOW",
+        "OVAL BALANCE CHEEK_TEXTURE,   CHEEK_TOP_SHEEN,    OFF_TEXTURE",
+        "OVAL BALANCE +NOSE_LENGTH,    NOSE_TIP_SHEEN,     OFF_BESIDE_SHORTENING",
+        "OVAL BALANCE +EYES_APART,     INNER_CORNER_SHEEN, OFF_WIDE_SET"
+    })
+    void whatTheCraftLeavesOutIsSaidWithItsReason(String told, Area area, Why why) {
+        assertThat(plan(told).keptOff())
+                .anySatisfy(k -> assertThat(k.area() + " " + k.why()).isEqualTo(area + " " + why));
+    }
+
+    /** What one likes goes before any rule: a chosen way is kept off with a reason, and laid once it is insisted on. */
+    @Test
+    void aSchoolThatTheFaceSpeaksAgainstIsKeptOffUntilItIsInsistedOn() {
+        ToldFace bag = ToldFace.of("OVAL BALANCE EYE_BAGS");
+        PlacementMethod triangle = bag.method().withUnderEye(PlacementMethod.UnderEye.TRIANGLE);
+        Plan off = Planner.plan(bag.brief(), triangle);
+        assertThat(off.keptOff()).contains(new KeptOff(Area.UNDER_EYE_LIGHT, Why.OFF_BAG, Insist.UNDER_EYE));
+        assertThat(zone(off, Area.UNDER_EYE_LIGHT).orElseThrow().reasons())
+                .extracting(Reason::code)
+                .contains(Why.BAG_GROOVE);
+        Plan on = Planner.plan(bag.brief(), triangle.insisting(Insist.UNDER_EYE));
+        assertThat(zone(on, Area.UNDER_EYE_LIGHT).orElseThrow().reasons())
+                .extracting(Reason::code)
+                .contains(Why.TRIANGLE_LIGHT);
+        assertThat(on.cautions()).extracting(Caution::fault).contains(Fault.BAG_BRIGHTENED);
+        assertThat(plan("OVAL BALANCE EYE_BAGS").keptOff())
+                .as("nothing was chosen")
+                .noneMatch(k -> k.insist() != null);
+        ToldFace square = ToldFace.of("SQUARE BALANCE");
+        PlacementMethod edge = square.method().withWidening(PlacementMethod.Widening.JAW_EDGE);
+        assertThat(zone(Planner.plan(square.brief(), edge), Area.JAW_EDGE_LIGHT))
+                .isEmpty();
+        assertThat(zone(Planner.plan(square.brief(), edge.insisting(Insist.WIDENING)), Area.JAW_EDGE_LIGHT))
+                .isPresent();
+    }
+
+    /** Neither tick moved it: round fronts are left free, flat ones get it further back and higher. */
+    @ParameterizedTest
+    @CsvSource({"OVAL LIFT", "OVAL SOFTEN", "OBLONG BALANCE"})
+    void theFrontOfTheCheekMovesTheBlush(String told) {
+        double plain = front(plan(told));
+        assertThat(front(plan(told + " FULL_CHEEKS"))).isGreaterThan(plain + .03);
+        assertThat(front(plan(told + " FLAT_CHEEKS"))).isGreaterThan(plain + .01);
+    }
+
+    private static double front(Plan plan) {
+        return zone(plan, Area.BLUSH).orElseThrow().pieces().get(0).edge().stream()
+                .mapToDouble(v -> v.x())
+                .min()
+                .orElseThrow();
+    }
+
+    @Test
+    void onHollowTemplesNothingIsLaid() {
+        double plain = top(plan("OVAL BALANCE"), Area.SUN_CHEEK);
+        assertThat(top(plan("OVAL BALANCE HOLLOW_TEMPLES"), Area.SUN_CHEEK)).isGreaterThan(plain + .2);
+        assertThat(top(plan("OVAL BALANCE HOLLOW_TEMPLES"), Area.CHEEK_TOP_SHEEN))
+                .isGreaterThan(top(plan("OVAL BALANCE"), Area.CHEEK_TOP_SHEEN));
+    }
+
+    private static double top(Plan plan, Area area) {
+        return zone(plan, area).orElseThrow().pieces().get(0).edge().stream()
+                .mapToDouble(v -> v.y())
+                .min()
+                .orElseThrow();
+    }
+
+    @Test
+    void theCrescentUnderTheChinMeetsTheJawsShadow() {
+        Plan plan = plan("ROUND BALANCE JOWL");
+        var jaw = zone(plan, Area.JAW_SHADOW).orElseThrow().pieces().get(0).line();
+        var crescent =
+                zone(plan, Area.UNDER_CHIN_SHADOW).orElseThrow().pieces().get(0).line();
+        assertThat(jaw.get(jaw.size() - 1).distanceTo(crescent.get(crescent.size() - 1)))
+                .isLessThan(.02);
+    }
+
     @ParameterizedTest
     @EnumSource(PlacementMethod.BlushWay.class)
     void aChosenWayOfBlushIsTakenOverTheShapesOwn(PlacementMethod.BlushWay way) {
         PlacementMethod u = PlacementMethod.usual();
-        PlacementMethod method =
-                new PlacementMethod(u.aim(), u.line(), u.stop(), u.underEye(), way, u.widening(), u.shadow());
+        PlacementMethod method = u.withBlushWay(way);
         FaceBrief square = FaceBrief.of(
                 ToldFace.POINTS,
                 FaceReading.of(ToldFace.POINTS),
@@ -210,8 +317,7 @@ class EachRuleTest {
                 PlacementMethod.CheekStop.BROW_ARCH,
                 PlacementMethod.CheekStop.PUPIL)) {
             PlacementMethod u = PlacementMethod.usual();
-            PlacementMethod method =
-                    new PlacementMethod(u.aim(), u.line(), stop, u.underEye(), u.blush(), u.widening(), u.shadow());
+            PlacementMethod method = u.withCheekStop(stop);
             FaceBrief brief = FaceBrief.of(
                     ToldFace.POINTS,
                     FaceReading.of(ToldFace.POINTS),

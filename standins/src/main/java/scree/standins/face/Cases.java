@@ -8,6 +8,7 @@ import scree.core.face.FaceReading;
 import scree.core.face.PointState;
 import scree.core.face.Tick;
 import scree.core.method.Aim;
+import scree.core.method.Insist;
 import scree.core.method.PlacementMethod;
 import scree.core.placement.FaceBrief;
 import scree.core.skin.SkinType;
@@ -42,7 +43,8 @@ public final class Cases {
                 pick(r, PlacementMethod.UnderEye.values()),
                 pick(r, PlacementMethod.BlushWay.values()),
                 pick(r, PlacementMethod.Widening.values()),
-                PlacementMethod.Shadow.OWN_SHADOW);
+                PlacementMethod.Shadow.OWN_SHADOW,
+                r.nextInt(4) == 0 ? EnumSet.allOf(Insist.class) : Set.of());
         return new Case(points, brief, method);
     }
 
