@@ -20,6 +20,7 @@ import scree.core.judge.TwoMixed;
 import scree.core.judge.Verdict;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
+import scree.core.shade.Told;
 import scree.core.shade.Traits;
 
 /** What of a kit can do a role on a skin, the best first. */
@@ -83,11 +84,16 @@ public class RoleShelf {
         return answers.get(asked, a -> answer(role, skin, wish, allowed));
     }
 
-    private List<Product> allowed(StudioId studio, Sitting sitting, Role role) {
+    /**
+     * Returns what of a role a client may have: nothing they react to, past its time or out of stock, and at the eye only what is said to
+     * be safe there.
+     */
+    public List<Product> allowed(StudioId studio, Sitting sitting, Role role) {
         var today = shelf.today(studio);
         var told = sitting.sensitivities();
         return kit.withRole(studio, role).stream()
                 .filter(p -> p.struck(told, today).isEmpty())
+                .filter(p -> !role.atTheEye() || p.traits().eyeSafe() == Told.YES)
                 .toList();
     }
 

@@ -48,6 +48,7 @@ public class Placements {
     private final Sittings sittings;
     private final SittingSkins skins;
     private final RoleShelf shelf;
+    private final CheekColour cheeks;
     private final Touches touches;
     private final Kit kit;
     private final StudioTime time;
@@ -62,6 +63,7 @@ public class Placements {
             Sittings sittings,
             SittingSkins skins,
             RoleShelf shelf,
+            CheekColour cheeks,
             Touches touches,
             Kit kit,
             StudioTime time,
@@ -73,6 +75,7 @@ public class Placements {
         this.sittings = sittings;
         this.skins = skins;
         this.shelf = shelf;
+        this.cheeks = cheeks;
         this.kit = kit;
         this.time = time;
     }
@@ -134,6 +137,7 @@ public class Placements {
             StudioId studio, Sitting sitting, PlaceSheet sheet, Plan plan, SittingSkins.Known known) {
         Map<Area, Integer> numbers = new HashMap<>();
         Map<Long, RoleShelf.Candidate> byHand = new HashMap<>();
+        Long cheek = cheeks.chosen(studio, sitting).orElse(null);
         List<WorkedZone> worked = new ArrayList<>();
         for (PlacedZone zone : plan.zones()) {
             Family family = zone.area().family();
@@ -141,7 +145,7 @@ public class Placements {
                 continue;
             }
             int number = numbers.computeIfAbsent(zone.area(), a -> numbers.size() + 1);
-            Long wanted = sheet.products().get(zone.area());
+            Long wanted = sheet.products().getOrDefault(zone.area(), family == Family.COLOUR ? cheek : null);
             Optional<RoleShelf.Candidate> chosen = wanted == null
                     ? Optional.empty()
                     : Optional.ofNullable(

@@ -37,6 +37,13 @@ public class Previews {
         return PictureIntake.encodeJpeg(made(studio, plan, light), QUALITY);
     }
 
+    /** Returns the face with what is placed and more over it. */
+    public byte[] whole(StudioId studio, TakenPlan plan, List<MadeUp.Layer> more, MadeUp.Light light) {
+        List<MadeUp.Layer> all = new ArrayList<>(layers(plan));
+        all.addAll(more);
+        return PictureIntake.encodeJpeg(made(studio, plan, all, light), QUALITY);
+    }
+
     /** Returns the place of a zone, bare or made up. */
     byte[] patch(StudioId studio, TakenPlan plan, WorkedZone zone, boolean made) {
         Raster from = made
@@ -49,12 +56,20 @@ public class Previews {
     }
 
     private Raster made(StudioId studio, TakenPlan plan, MadeUp.Light light) {
+        return made(studio, plan, layers(plan), light);
+    }
+
+    private static List<MadeUp.Layer> layers(TakenPlan plan) {
         List<MadeUp.Layer> layers = new ArrayList<>();
         for (WorkedZone z : plan.zones()) {
             if (z.dose() != null) {
                 layers.add(MadeUp.Layer.of(z.zone(), z.laid(), z.dose().coats()));
             }
         }
+        return layers;
+    }
+
+    private Raster made(StudioId studio, TakenPlan plan, List<MadeUp.Layer> layers, MadeUp.Light light) {
         MadeUp.Skin skin = new MadeUp.Skin(
                 plan.known().skin().skin(), plan.known().base(), plan.known().marksKept());
         long picture = plan.face().sheet().pictureId();

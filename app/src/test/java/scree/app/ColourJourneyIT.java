@@ -1,0 +1,124 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** Colour as an artist meets it: from nothing to a chosen lip, and a school insisted on. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class ColourJourneyIT extends Journeys {
+    @BeforeAll
+    void comeIn() {
+        go("/");
+        signIn("loose stones");
+        until(() -> seen("main").length() > 100);
+    }
+
+    @Autowired
+    private JdbcTemplate sql;
+
+    private String of(String name) {
+        return "/sittings/"
+                + sql.queryForObject(
+                        "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like ?",
+                        Long.class,
+                        name + "%");
+    }
+
+    @Test
+    @Order(1)
+    void fromNothingToAChosenLip() {
+        go(of("Ama") + "/colour");
+        String proposed = text("h1.verdict");
+        assertThat(proposed).contains("on lips and cheeks");
+        assertThat(text(".colour-reading")).contains("undertone sets the hue").contains("pulls");
+        click(".worn-parts li[data-part=LIP] summary");
+        String lip = text(".worn-parts li[data-part=LIP] summary");
+        click(".worn-parts li[data-part=LIP] .other[aria-pressed=false]");
+        until(() -> !seen(".worn-parts li[data-part=LIP] summary").equals(lip)
+                && !seen(".worn-parts li[data-part=LIP] summary").isEmpty());
+        assertThat(text(".worn-parts li[data-part=LIP] summary")).doesNotContain("Would look");
+        click("#undo");
+        until(() -> seen(".worn-parts li[data-part=LIP] summary").equals(lip));
+        find("body").sendKeys(Keys.ARROW_RIGHT);
+        until(() -> !seen("h1.verdict").equals(proposed) && !seen("h1.verdict").isEmpty());
+        find("body").sendKeys("u");
+        until(() -> seen("h1.verdict").equals(proposed));
+        click("#cooler");
+        until(() -> seen(".colour-reading").contains("cools the lip")
+                || seen(".colour-reading").contains("No stain"));
+        assertAccessible("colour");
+    }
+
+    @Test
+    @Order(2)
+    void brightenersSuitEachDepthOrTheKitHasNone() {
+        for (String sitting : List.of("Ama", "Rasmus", "Liv")) {
+            go(of(sitting) + "/place?zone=BRIDGE_LIGHT.CENTRE");
+            assertThat(text(".why-panel h1")).containsIgnoringCase("bridge");
+            assertThat(text(".why-panel"))
+                    .as(sitting)
+                    .doesNotContain("ashy on this skin")
+                    .doesNotContain("forward by about 40");
+            assertThat(text(".why-panel .others summary")).containsAnyOf("Sits well", "Nothing in this kit");
+        }
+    }
+
+    /** Rather no colour than a wrong one: it is said what to look for, and the zone stays planned. */
+    @Test
+    @Order(4)
+    void aKitWithoutAFittingContourSaysWhatToLookFor() {
+        String at = of("Ama");
+        contours("OUT");
+        try {
+            go(at + "/place?zone=CHEEK_SHADOW.LEFT");
+            until(() -> seen(".sought").contains("contour"));
+            assertThat(text(".why-panel"))
+                    .contains("Nothing in the kit does this")
+                    .contains("Look for a contour");
+            assertThat(browser.findElements(By.cssSelector(".zone[data-zone='CHEEK_SHADOW.LEFT']")))
+                    .hasSize(1);
+        } finally {
+            contours("ENOUGH");
+        }
+    }
+
+    private void contours(String stock) {
+        sql.update("update product set stock = ? where role = 'CONTOUR'", stock);
+        sql.update("update studio set kit_version = kit_version + 1");
+    }
+
+    @Test
+    @Order(5)
+    void anOliveSkinIsGivenNothingThatReadsPinkOrOrange() {
+        go(of("Samira") + "/base");
+        assertThat(text(".ranks li:first-child"))
+                .doesNotContain("pink or orange")
+                .doesNotContain("Less olive");
+    }
+
+    @Test
+    @Order(3)
+    void aSchoolThatTheFaceSpeaksAgainstCanBeInsistedOn() {
+        go(of("Kofi") + "/place");
+        click("#schools-open");
+        click("[data-field=widening][data-value=JAW_EDGE]");
+        until(() -> seen(".kept-off").contains("light and shadow would fight")
+                || seen(".kept-off").contains("jowl"));
+        click(".kept-off button.chip");
+        until(() -> !seen(".kept-off").contains("light and shadow would fight")
+                && browser.findElements(By.cssSelector(".zone[data-zone^='JAW_EDGE_LIGHT']"))
+                                .size()
+                        == 2);
+        assertAccessible("place");
+    }
+}

@@ -1,0 +1,249 @@
+package scree.app.colour;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.beans.factory.annotation.Autowired;
+import scree.app.Ground;
+import scree.app.TestDatabase;
+import scree.app.client.Client;
+import scree.app.client.Clients;
+import scree.app.face.FaceSheet;
+import scree.app.face.Faces;
+import scree.app.kit.Kit;
+import scree.app.kit.Opened;
+import scree.app.kit.Product;
+import scree.app.kit.Stock;
+import scree.app.kit.Swatch;
+import scree.app.picture.Upload;
+import scree.app.place.Placements;
+import scree.app.sitting.Intake;
+import scree.app.sitting.OwnColours;
+import scree.app.sitting.Sittings;
+import scree.app.skin.Readings;
+import scree.app.studio.Member;
+import scree.app.web.NotHere;
+import scree.core.colour.Lab;
+import scree.core.face.Side;
+import scree.core.harmony.ColourFamily;
+import scree.core.harmony.HarmonyCode;
+import scree.core.harmony.Part;
+import scree.core.image.PictureIntake;
+import scree.core.judge.EyeTone;
+import scree.core.judge.HairTone;
+import scree.core.judge.Looks;
+import scree.core.placement.Area;
+import scree.core.reason.Reason;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
+import scree.core.shade.Told;
+import scree.core.shade.Traits;
+import scree.core.skin.SkinType;
+import scree.standins.camera.Camera;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Lamp;
+import scree.standins.camera.Lighting;
+import scree.standins.camera.Shot;
+import scree.standins.camera.Studio;
+
+/** Colour in the real database: what is proposed, chosen, undone, and never worn by whom it could hurt. */
+@TestDatabase
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class ColoursIT {
+    private static final int WIDTH = 700;
+    /** Fair, freckled, red hair. */
+    private static final int PETRA = 3;
+
+    @Autowired
+    private Ground ground;
+
+    @Autowired
+    private Clients clients;
+
+    @Autowired
+    private Sittings sittings;
+
+    @Autowired
+    private Readings readings;
+
+    @Autowired
+    private Faces faces;
+
+    @Autowired
+    private Placements placements;
+
+    @Autowired
+    private Kit kit;
+
+    @Autowired
+    private Colours colours;
+
+    private Member mine;
+    private Member theirs;
+    private byte[] picture;
+
+    @BeforeAll
+    void aStudioWithColours() {
+        mine = ground.artist("colour");
+        theirs = ground.artist("grey");
+        picture = PictureIntake.encodeJpeg(
+                Studio.seat(Ensemble.all().get(PETRA), Lighting.facingWindow(), WIDTH)
+                        .shoot(Camera.quiet(2), Lamp.daylight(5500), Shot.withCard(4)),
+                .92f);
+        add(Role.BLUSH, "Rose", Form.POWDER, .25, 63, 20, 13, null);
+        add(Role.BLUSH, "Apricot", Form.POWDER, .25, 61, 17, 19, null);
+        add(Role.BLUSH, "Sloe", Form.POWDER, .25, 28, 14, 7, null);
+        add(Role.LIP, "Petal", Form.CREAM, .55, 60, 30, 10, "carmine");
+        add(Role.LIP, "Rose stone", Form.CREAM, .55, 55, 22, 10, null);
+        add(Role.LIP, "Coral rag", Form.CREAM, .55, 58, 29, 17, null);
+        add(Role.LINER, "Black", Form.PENCIL, .97, 8, 1, 1, null);
+        add(Role.LINER, "Fawn", Form.PENCIL, .97, 32, 6, 9, null);
+        add(Role.LIP_STAIN, "Cool stain", Form.LIQUID, .25, 44, 26, -10, null);
+    }
+
+    private void add(Role role, String name, Form form, double contrast, double l, double a, double b, String label) {
+        Traits safe = new Traits(null, false, null, Told.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN, Told.YES);
+        kit.add(
+                mine.studio(),
+                new Product(
+                        0,
+                        "Line",
+                        name,
+                        role,
+                        form,
+                        Finish.SATIN,
+                        contrast,
+                        Swatch.of(Lab.of(l, a, b), Lab.of(l, a, b)),
+                        safe,
+                        Opened.UNKNOWN,
+                        label,
+                        Stock.ENOUGH,
+                        0));
+    }
+
+    private long sitting(String allergies) {
+        long client = clients.add(
+                mine.studio(),
+                new Client(0, "Petra Kvist", 1982, "Viola", SkinType.NORMAL, allergies, null, LocalDate.now(), 0));
+        long id = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
+        sittings.saveIntake(
+                mine.studio(),
+                id,
+                0,
+                new Intake(
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        new OwnColours(HairTone.RED, HairTone.RED, EyeTone.GREEN),
+                        true));
+        readings.take(mine.studio(), id, Upload.of(picture));
+        faces.take(mine, id, Studio.points(Ensemble.all().get(PETRA), WIDTH), FaceSheet.Found.TEMPLATE);
+        return id;
+    }
+
+    private TakenColour taken(long id) {
+        return colours.of(mine.studio(), id).orElseThrow();
+    }
+
+    @Test
+    void whatIsProposedLooksRightAndSaysWhy() {
+        TakenColour t = taken(sitting(null));
+        assertThat(t.picks().get(Part.CHEEK).looks()).isEqualTo(Looks.FITS);
+        assertThat(t.picks().get(Part.LIP).looks()).isEqualTo(Looks.FITS);
+        assertThat(t.picks().get(Part.LIP).why())
+                .extracting(Reason::code)
+                .contains(HarmonyCode.BY_UNDERTONE)
+                .doesNotContain(HarmonyCode.CONTRAST_SUPPOSED);
+        assertThat(t.picks().get(Part.LINER).product().name())
+                .as("brown where brows are not dark")
+                .isEqualTo("Fawn");
+        assertThat(t.nothing()).as("nothing in this kit").containsKeys(Part.LID, Part.MASCARA, Part.BROW);
+        assertThat(t.lip().a())
+                .as("their own lip, read from the picture")
+                .isGreaterThan(t.plan().known().skin().skin().a() + 3);
+    }
+
+    @Test
+    void whatWouldHurtIsNeverWornNorOffered() {
+        TakenColour t = taken(sitting("carmine"));
+        assertThat(t.picks().get(Part.LIP).product().name()).isNotEqualTo("Petal");
+        assertThat(t.picks().get(Part.LIP).others()).extracting(Product::name).doesNotContain("Petal");
+        long id = sitting("carmine");
+        long petal = kit.named(mine.studio(), "Petal", 1).get(0).id();
+        colours.change(mine, id, s -> s.using(Part.LIP, petal));
+        assertThat(taken(id).picks().get(Part.LIP).product().name())
+                .as("chosen by hand or not")
+                .isNotEqualTo("Petal");
+    }
+
+    @Test
+    void aChosenFamilyIsWornUndoneAndKnownToPlace() {
+        long id = sitting(null);
+        colours.change(mine, id, s -> s.family(Part.LIP, ColourFamily.PEACH));
+        assertThat(taken(id).picks().get(Part.LIP).product().name())
+                .as("the nearest of it, right or not: it was asked for")
+                .isEqualTo("Coral rag");
+        assertThat(taken(id).picks().get(Part.CHEEK).product().name()).isEqualTo("Apricot");
+        assertThat(blushOnPlace(id)).isEqualTo("Apricot");
+        colours.change(mine, id, s -> s.twoFamilies(true).family(Part.CHEEK, ColourFamily.ROSE));
+        assertThat(blushOnPlace(id)).isEqualTo("Rose");
+        assertThat(taken(id).family(Part.LIP)).isEqualTo(ColourFamily.PEACH);
+        colours.undo(mine.studio(), id);
+        assertThat(blushOnPlace(id)).isEqualTo("Apricot");
+        colours.redo(mine.studio(), id);
+        assertThat(blushOnPlace(id)).isEqualTo("Rose");
+    }
+
+    private String blushOnPlace(long id) {
+        return placements
+                .of(mine.studio(), id)
+                .orElseThrow()
+                .zone(Area.BLUSH, Side.LEFT)
+                .orElseThrow()
+                .product()
+                .name();
+    }
+
+    @Test
+    void aProductChosenAgainstTheJudgementIsKeptAndNamed() {
+        long id = sitting(null);
+        long sloe = kit.named(mine.studio(), "Sloe", 1).get(0).id();
+        colours.change(mine, id, s -> s.using(Part.CHEEK, sloe));
+        TakenColour.Pick cheek = taken(id).picks().get(Part.CHEEK);
+        assertThat(cheek.product().name()).isEqualTo("Sloe");
+        assertThat(cheek.byHand()).isTrue();
+        assertThat(cheek.looks()).isNotEqualTo(Looks.FITS);
+    }
+
+    @Test
+    void aStainCoolsTheLipAndNothingInTheKitWarmsIt() {
+        long id = sitting(null);
+        colours.change(mine, id, s -> s.turned(-1));
+        TakenColour t = taken(id);
+        assertThat(t.layer().product().name()).isEqualTo("Cool stain");
+        assertThat(t.layer().turn().turn()).isLessThan(-3);
+        colours.change(mine, id, s -> s.turned(2));
+        assertThat(taken(id).layer()).isNull();
+    }
+
+    @Test
+    void anotherStudioSeesAndChangesNothing() {
+        long id = sitting(null);
+        assertThatThrownBy(() -> colours.of(theirs.studio(), id)).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> colours.change(theirs, id, s -> s.turned(1))).isInstanceOf(NotHere.class);
+        assertThat(colours.worked(theirs.studio(), id)).isFalse();
+    }
+}
