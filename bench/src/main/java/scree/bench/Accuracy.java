@@ -82,6 +82,7 @@ final class Accuracy {
         captures();
         new Mixing().gap();
         new SwatchAccuracy().run();
+        new RoleAccuracy().run();
         new LightAccuracy().run();
         undertone();
         witnesses();

@@ -13,6 +13,7 @@ public final class Bench {
             switch (part) {
                 case "accuracy" -> new Accuracy().run();
                 case "swatches" -> new SwatchAccuracy().run();
+                case "roles" -> new RoleAccuracy().run();
                 case "derive" -> new Derive().run();
                 case "speed" -> new Speed().run();
                 case "photo" -> new Speed().photo();
