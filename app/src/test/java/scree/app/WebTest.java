@@ -27,6 +27,7 @@ import scree.app.bin.Bin;
 import scree.app.card.CardPdf;
 import scree.app.card.Cards;
 import scree.app.client.Clients;
+import scree.app.colour.Colours;
 import scree.app.face.FaceSearches;
 import scree.app.face.Faces;
 import scree.app.face.FirstLooks;
@@ -88,6 +89,7 @@ import scree.app.web.Origin;
             Cards.class,
             Catalogue.class,
             Clients.class,
+            Colours.class,
             DryDowns.class,
             Faces.class,
             FaceSearches.class,

@@ -17,6 +17,7 @@ import scree.app.memory.Memories;
 import scree.app.picture.Pictures;
 import scree.app.place.Placements;
 import scree.app.place.TakenPlan;
+import scree.app.sitting.LastTime;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.sitting.Steps;
@@ -45,7 +46,7 @@ import scree.core.sight.OwnFeatures;
 
 /** Chooses colours of the kit that belong together on a face, and keeps what the artist chose instead. */
 @Service
-class Colours {
+public class Colours {
     private static final Steps.Kind<ColourSheet> KIND = new Steps.Kind<>("COLOUR", ColourSheet.class);
     private static final int KEPT = 60;
     private static final int OTHERS = 5;
@@ -56,6 +57,7 @@ class Colours {
     private final SittingSkins skins;
     private final RoleShelf shelf;
     private final Pictures pictures;
+    private final LastTime lastTime;
     private final Cache<FeaturesKey, OwnFeatures> features;
     private final Cache<HarmonyKey, Harmony<Product>> harmonies;
 
@@ -70,6 +72,7 @@ class Colours {
             SittingSkins skins,
             RoleShelf shelf,
             Pictures pictures,
+            LastTime lastTime,
             Memories memories) {
         this.steps = steps;
         this.sittings = sittings;
@@ -77,6 +80,7 @@ class Colours {
         this.skins = skins;
         this.shelf = shelf;
         this.pictures = pictures;
+        this.lastTime = lastTime;
         this.features = memories.keep("own features", KEPT);
         this.harmonies = memories.keep("harmonies", KEPT);
     }
@@ -89,9 +93,9 @@ class Colours {
     }
 
     /** Returns the product that a part wears, without the rest. */
-    Optional<Long> pick(StudioId studio, Sitting sitting, Part part) {
+    public Optional<Long> pick(StudioId studio, Sitting sitting, Part part) {
         ColourSheet sheet =
-                sheet(studio, sitting.id()).map(Steps.Present::state).orElseGet(ColourSheet::usual);
+                sheet(studio, sitting.id()).map(Steps.Present::state).orElseGet(() -> first(studio, sitting));
         if (sheet.products().containsKey(part)) {
             return Optional.of(sheet.products().get(part));
         }
@@ -104,8 +108,13 @@ class Colours {
     }
 
     /** Returns whether the artist chose anything. */
-    boolean worked(StudioId studio, long sitting) {
+    public boolean worked(StudioId studio, long sitting) {
         return sheet(studio, sitting).isPresent();
+    }
+
+    /** Returns what colour starts from: the client's last time, the usual for a new client. */
+    private ColourSheet first(StudioId studio, Sitting sitting) {
+        return lastTime.of(studio, sitting, KIND).orElseGet(ColourSheet::usual);
     }
 
     boolean unreadable(StudioId studio, long sitting) {
@@ -119,8 +128,8 @@ class Colours {
     /** Changes what was chosen; a step that can be undone. */
     @Transactional
     public void change(Member me, long sitting, UnaryOperator<ColourSheet> by) {
-        sittings.get(me.studio(), sitting);
-        steps.change(me, sitting, KIND, () -> Optional.of(ColourSheet.usual()), by);
+        Sitting of = sittings.get(me.studio(), sitting);
+        steps.change(me, sitting, KIND, () -> Optional.of(first(me.studio(), of)), by);
     }
 
     @Transactional
@@ -186,7 +195,7 @@ class Colours {
             this.studio = studio;
             this.sitting = sitting;
             this.kept = kept;
-            this.sheet = kept.map(Steps.Present::state).orElseGet(ColourSheet::usual);
+            this.sheet = kept.map(Steps.Present::state).orElseGet(() -> first(studio, sitting));
             this.plan = plan;
             this.known = plan.known();
             long picture = plan.face().sheet().pictureId();

@@ -24,7 +24,7 @@ import scree.core.reason.Reason;
  * @param lip own colour of the lips
  * @param nothing parts that nothing in this kit serves, with what to look for where that can be told
  */
-record TakenColour(
+public record TakenColour(
         ColourSheet sheet,
         int seq,
         boolean undoable,

@@ -55,6 +55,11 @@ public record PlaceSheet(PlacementMethod method, List<Edited> edits, Set<Family>
         return new PlaceSheet(PlacementMethod.usual(), List.of(), EnumSet.of(Family.SUN, Family.POWDER), Map.of());
     }
 
+    /** Returns what is remembered for a client: aim, schools, families and products; what was drawn by hand was that day's. */
+    PlaceSheet remembered() {
+        return new PlaceSheet(method.followingRules(), List.of(), off, products);
+    }
+
     List<ZoneEdit> zoneEdits() {
         return edits.stream().map(Edited::toEdit).toList();
     }

@@ -19,6 +19,7 @@ record PlaceView(
         String aim,
         List<School> schools,
         String skinNote,
+        boolean asLastTime,
         String brokenSkin,
         boolean undoable,
         boolean redoable) {
@@ -151,6 +152,7 @@ record PlaceView(
                     case PROVISIONAL -> w.say("place.skinProvisional");
                     case SUPPOSED -> w.say("place.skinSupposed");
                 },
+                plan.asLastTime(),
                 broken == null || broken.isBlank() ? null : w.say("place.broken", broken),
                 plan.undoable(),
                 plan.redoable());

@@ -17,6 +17,7 @@ import scree.app.judge.RoleShelf;
 import scree.app.judge.SittingSkins;
 import scree.app.kit.Kit;
 import scree.app.memory.Memories;
+import scree.app.sitting.LastTime;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.sitting.Steps;
@@ -49,6 +50,7 @@ public class Placements {
     private final SittingSkins skins;
     private final RoleShelf shelf;
     private final CheekColour cheeks;
+    private final LastTime lastTime;
     private final Touches touches;
     private final Kit kit;
     private final StudioTime time;
@@ -64,6 +66,7 @@ public class Placements {
             SittingSkins skins,
             RoleShelf shelf,
             CheekColour cheeks,
+            LastTime lastTime,
             Touches touches,
             Kit kit,
             StudioTime time,
@@ -76,6 +79,7 @@ public class Placements {
         this.skins = skins;
         this.shelf = shelf;
         this.cheeks = cheeks;
+        this.lastTime = lastTime;
         this.kit = kit;
         this.time = time;
     }
@@ -88,7 +92,7 @@ public class Placements {
 
     private TakenPlan plan(StudioId studio, Sitting sitting, TakenFace face) {
         Optional<Steps.Present<PlaceSheet>> kept = steps.present(studio, sitting.id(), KIND);
-        PlaceSheet sheet = kept.map(Steps.Present::state).orElseGet(PlaceSheet::usual);
+        PlaceSheet sheet = kept.map(Steps.Present::state).orElseGet(() -> first(studio, sitting));
         Plan plan = planned(sitting, face, sheet);
         SittingSkins.Known known = skins.of(studio, sitting);
         if (sheet.method().shadow() == PlacementMethod.Shadow.STEPS) {
@@ -104,7 +108,13 @@ public class Placements {
                 kept.map(Steps.Present::seq).orElse(0),
                 kept.map(Steps.Present::undoable).orElse(false),
                 kept.map(Steps.Present::redoable).orElse(false),
+                kept.isEmpty() && !sheet.equals(PlaceSheet.usual()),
                 touches.broken(studio, sitting.id()));
+    }
+
+    /** Returns what a plan starts from: the client's last one, the usual for a new client. */
+    private PlaceSheet first(StudioId studio, Sitting sitting) {
+        return lastTime.of(studio, sitting, KIND).map(PlaceSheet::remembered).orElseGet(PlaceSheet::usual);
     }
 
     private Plan planned(Sitting sitting, TakenFace face, PlaceSheet sheet) {
@@ -123,7 +133,7 @@ public class Placements {
                 .map(face -> {
                     PlaceSheet sheet = steps.present(studio, sitting.id(), KIND)
                             .map(Steps.Present::state)
-                            .orElseGet(PlaceSheet::usual);
+                            .orElseGet(() -> first(studio, sitting));
                     return planned(sitting, face, sheet).zones().stream()
                             .map(PlacedZone::area)
                             .filter(area -> !sheet.off().contains(area.family()))
@@ -296,7 +306,7 @@ public class Placements {
     private void change(Member me, long sittingId, UnaryOperator<PlaceSheet> by) {
         Sitting sitting = sittings.get(me.studio(), sittingId);
         Optional<TakenFace> face = faces.of(me.studio(), sittingId);
-        steps.change(me, sittingId, KIND, () -> Optional.of(PlaceSheet.usual()), sheet -> {
+        steps.change(me, sittingId, KIND, () -> Optional.of(first(me.studio(), sitting)), sheet -> {
             PlaceSheet changed = by.apply(sheet);
             face.ifPresent(f -> planned(sitting, f, changed));
             return changed;

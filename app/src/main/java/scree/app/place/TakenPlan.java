@@ -16,6 +16,7 @@ import scree.core.placement.Plan;
  *
  * @param zones those of families that are worked, numbered in order; both sides of a pair share a number
  * @param known the skin, evened, of jaw and neck, with its base, and what that rests on
+ * @param asLastTime whether nothing was chosen yet and the client's last time is taken over
  * @param broken where skin was felt to be broken: nothing goes on there
  */
 public record TakenPlan(
@@ -28,6 +29,7 @@ public record TakenPlan(
         int seq,
         boolean undoable,
         boolean redoable,
+        boolean asLastTime,
         List<Touched> broken) {
     /** Returns the colour that products lie on, under D65: the skin with its base. */
     Lab ground() {

@@ -22,6 +22,7 @@ import scree.app.kit.Stock;
 import scree.app.kit.Swatch;
 import scree.app.picture.Upload;
 import scree.app.place.Placements;
+import scree.app.place.TakenPlan;
 import scree.app.sitting.Intake;
 import scree.app.sitting.OwnColours;
 import scree.app.sitting.Sittings;
@@ -37,6 +38,8 @@ import scree.core.image.PictureIntake;
 import scree.core.judge.EyeTone;
 import scree.core.judge.HairTone;
 import scree.core.judge.Looks;
+import scree.core.method.Aim;
+import scree.core.method.Insist;
 import scree.core.placement.Area;
 import scree.core.reason.Reason;
 import scree.core.shade.Finish;
@@ -237,6 +240,27 @@ class ColoursIT {
         assertThat(t.layer().turn().turn()).isLessThan(-3);
         colours.change(mine, id, s -> s.turned(2));
         assertThat(taken(id).layer()).isNull();
+    }
+
+    /** What an artist chose is where the same client begins the next time, on Place and on Colour; another client does not. */
+    @Test
+    void whatWasChosenIsRememberedForTheClient() {
+        long before = sitting(null);
+        long client = sittings.get(mine.studio(), before).clientId();
+        colours.change(mine, before, s -> s.family(Part.LIP, ColourFamily.PEACH));
+        placements.method(mine, before, m -> m.withAim(Aim.SCULPT).insisting(Insist.UNDER_EYE));
+        placements.strength(mine, before, Area.CHEEK_SHADOW, Side.LEFT, .3);
+        long now = sittings.add(
+                mine.studio(), client, mine.artistId(), LocalDateTime.now().plusDays(1), 45, "Concert");
+        readings.take(mine.studio(), now, Upload.of(picture));
+        faces.take(mine, now, Studio.points(Ensemble.all().get(PETRA), WIDTH), FaceSheet.Found.TEMPLATE);
+        assertThat(taken(now).sheet().families()).containsEntry(Part.LIP, ColourFamily.PEACH);
+        TakenPlan plan = placements.of(mine.studio(), now).orElseThrow();
+        assertThat(plan.asLastTime()).isTrue();
+        assertThat(plan.sheet().method().aim()).isEqualTo(Aim.SCULPT);
+        assertThat(plan.sheet().method().insisted()).isEmpty();
+        assertThat(plan.sheet().edits()).as("drawn by hand that day").isEmpty();
+        assertThat(taken(sitting(null)).sheet().families()).as("another client").isEmpty();
     }
 
     @Test

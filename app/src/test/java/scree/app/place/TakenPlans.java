@@ -46,6 +46,7 @@ final class TakenPlans {
                 1,
                 false,
                 false,
+                false,
                 List.of());
     }
 
