@@ -2,6 +2,9 @@ package scree.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -12,6 +15,17 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import scree.core.face.LevelledFace;
+import scree.core.image.PictureIntake;
+import scree.core.image.Raster;
+import scree.standins.camera.Camera;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Lamp;
+import scree.standins.camera.Lighting;
+import scree.standins.camera.Portrait;
+import scree.standins.camera.Shot;
+import scree.standins.camera.Studio;
+import scree.standins.variation.ShadeOnCheek;
 
 /** Colour as an artist meets it: from nothing to a chosen lip, and a school insisted on. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
@@ -95,6 +109,51 @@ class ColourJourneyIT extends Journeys {
     private void contours(String stock) {
         sql.update("update product set stock = ? where role = 'CONTOUR'", stock);
         sql.update("update studio set kit_version = kit_version + 1");
+    }
+
+    /** The picture is read by day and by a lamp, marked by hand, taken and forgotten; it is never kept. */
+    @Test
+    @Order(6)
+    void theOwnShadowIsTakenFromAPicture() throws IOException {
+        Portrait portrait = Studio.seat(Ensemble.all().get(4), Lighting.facingWindow(), 900);
+        Raster near = enlarged(ShadeOnCheek.of(
+                portrait.shoot(Camera.quiet(3), Lamp.daylight(5600), Shot.withCard(1)),
+                LevelledFace.of(portrait.facePoints()),
+                new double[] {.60, .64, .68}));
+        Path file = Files.write(files.resolve("own-shadow.jpg"), PictureIntake.encodeJpeg(near, .95f));
+        int before = pictures();
+        go(of("Rasmus") + "/place/shadow");
+        find("#shadow-file").sendKeys(file.toString());
+        click("#read-shadow");
+        until(() -> seen("h1.verdict").contains("of the light here"));
+        assertThat(text(".own-shadow")).contains("ranked by it");
+        assertAccessible("own shadow");
+        find(".shadow-mark.shade").sendKeys(Keys.ARROW_RIGHT);
+        until(() -> !find("#shadow-file").getAttribute("value").isEmpty());
+        click("input[name=daylight][value=false] + span");
+        click("#read-shadow");
+        until(() -> seen(".own-shadow").contains("only a limit"));
+        click("#take-shadow");
+        arrives("/place?zone=CHEEK_SHADOW.LEFT");
+        assertThat(text(".why-panel h1")).contains("Cheek shadow");
+        go(of("Rasmus") + "/place/shadow");
+        assertThat(text("aside")).contains("Forget the shadow");
+        assertThat(pictures()).as("looked at and not kept").isEqualTo(before);
+    }
+
+    /** A near picture has many pixels: each is repeated. */
+    private static Raster enlarged(Raster small) {
+        int by = 5;
+        int[] rgb = new int[by * by * small.rgb().length];
+        int wide = by * small.width();
+        for (int i = 0; i < rgb.length; i++) {
+            rgb[i] = small.rgb()[i / wide / by * small.width() + i % wide / by];
+        }
+        return new Raster(wide, by * small.height(), rgb);
+    }
+
+    private int pictures() {
+        return sql.queryForObject("select count(*) from picture", Integer.class);
     }
 
     @Test

@@ -59,6 +59,16 @@ public class SittingSkins {
      * @param marksKept whether freckles and moles are to show through it
      */
     public record Known(RoleSkin skin, RoleWish wish, Read read, LaidProduct base, boolean marksKept) {
+        /** Returns the same with the own shadow as a picture showed it. */
+        public Known ownShadow(RoleWish.Tint tint) {
+            return new Known(skin, wish.tinted(tint), read, base, marksKept);
+        }
+
+        /** Returns the same with shadows no warmer than so many degrees. */
+        public Known noWarmerShadow(double degrees) {
+            return new Known(skin, wish.noWarmer(degrees), read, base, marksKept);
+        }
+
         /** Returns the same with shadows found so many steps deeper. */
         public Known shadowBySteps() {
             return new Known(skin, wish.bySteps(), read, base, marksKept);

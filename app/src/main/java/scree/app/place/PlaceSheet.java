@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import scree.core.face.Side;
+import scree.core.judge.OwnShadow;
+import scree.core.judge.RoleWish;
 import scree.core.method.PlacementMethod;
 import scree.core.placement.Area;
 import scree.core.placement.Family;
@@ -21,8 +23,10 @@ import scree.core.plane.Vec;
  * What is kept of a placement: the method, the artist's edits by zone, families not worked, products chosen by hand.
  *
  * @param products product id by area
+ * @param shade the own shadow as a picture showed it, or null
  */
-public record PlaceSheet(PlacementMethod method, List<Edited> edits, Set<Family> off, Map<Area, Long> products) {
+public record PlaceSheet(
+        PlacementMethod method, List<Edited> edits, Set<Family> off, Map<Area, Long> products, Shade shade) {
     public PlaceSheet {
         Objects.requireNonNull(method, "a placement has a method");
         edits = List.copyOf(edits);
@@ -48,16 +52,39 @@ public record PlaceSheet(PlacementMethod method, List<Edited> edits, Set<Family>
         }
     }
 
+    /**
+     * The own shadow in a picture that itself is not kept.
+     *
+     * @param k luminance that it leaves
+     * @param hueTurn degrees by which it parts from lit skin
+     * @param daylight whether it was taken by day; by a lamp it is only a limit
+     */
+    public record Shade(double x, double z, double k, double hueTurn, boolean daylight) {
+        public Shade {
+            boolean shade = k >= OwnShadow.DEEPEST && k <= OwnShadow.LIGHTEST && Math.abs(hueTurn) <= MOST_TURN;
+            if (!shade || !Double.isFinite(x) || !Double.isFinite(z)) {
+                throw new IllegalArgumentException("no shade on skin: read the picture again");
+            }
+        }
+
+        private static final double MOST_TURN = 90;
+
+        RoleWish.Tint tint() {
+            return new RoleWish.Tint(x, 1, z);
+        }
+    }
+
     /** How far a handle was drawn, in pupil distances. */
     public record Moved(int handle, double dx, double dy) {}
 
     static PlaceSheet usual() {
-        return new PlaceSheet(PlacementMethod.usual(), List.of(), EnumSet.of(Family.SUN, Family.POWDER), Map.of());
+        return new PlaceSheet(
+                PlacementMethod.usual(), List.of(), EnumSet.of(Family.SUN, Family.POWDER), Map.of(), null);
     }
 
     /** Returns what is remembered for a client: aim, schools, families and products; what was drawn by hand was that day's. */
     PlaceSheet remembered() {
-        return new PlaceSheet(method.followingRules(), List.of(), off, products);
+        return new PlaceSheet(method.followingRules(), List.of(), off, products, shade);
     }
 
     List<ZoneEdit> zoneEdits() {
@@ -70,7 +97,12 @@ public record PlaceSheet(PlacementMethod method, List<Edited> edits, Set<Family>
     }
 
     PlaceSheet with(PlacementMethod other) {
-        return new PlaceSheet(other, edits, off, products);
+        return new PlaceSheet(other, edits, off, products, shade);
+    }
+
+    /** Takes an own shadow, null to forget it. */
+    PlaceSheet shaded(Shade other) {
+        return new PlaceSheet(method, edits, off, products, other);
     }
 
     PlaceSheet toggled(Family family) {
@@ -78,7 +110,7 @@ public record PlaceSheet(PlacementMethod method, List<Edited> edits, Set<Family>
         if (!now.remove(family)) {
             now.add(family);
         }
-        return new PlaceSheet(method, edits, now, products);
+        return new PlaceSheet(method, edits, now, products, shade);
     }
 
     /** Takes the hand's choice away when product is null. */
@@ -90,7 +122,7 @@ public record PlaceSheet(PlacementMethod method, List<Edited> edits, Set<Family>
         } else {
             now.put(area, product);
         }
-        return new PlaceSheet(method, edits, off, now);
+        return new PlaceSheet(method, edits, off, now, shade);
     }
 
     PlaceSheet edited(Area area, Side side, String who, UnaryOperator<Edited> by) {
@@ -101,6 +133,6 @@ public record PlaceSheet(PlacementMethod method, List<Edited> edits, Set<Family>
         if (after != null) {
             now.add(after);
         }
-        return new PlaceSheet(method, now, off, products);
+        return new PlaceSheet(method, now, off, products, shade);
     }
 }

@@ -97,6 +97,10 @@ public class Placements {
         SittingSkins.Known known = skins.of(studio, sitting);
         if (sheet.method().shadow() == PlacementMethod.Shadow.STEPS) {
             known = known.shadowBySteps();
+        } else if (sheet.shade() != null) {
+            known = sheet.shade().daylight()
+                    ? known.ownShadow(sheet.shade().tint())
+                    : known.noWarmerShadow(sheet.shade().hueTurn());
         }
         return new TakenPlan(
                 sheet,
@@ -200,6 +204,12 @@ public class Placements {
     @Transactional
     public void method(Member me, long sitting, UnaryOperator<PlacementMethod> by) {
         change(me, sitting, sheet -> sheet.with(by.apply(sheet.method())));
+    }
+
+    /** Takes the own shadow of a picture; null forgets it. */
+    @Transactional
+    public void shade(Member me, long sitting, PlaceSheet.Shade shade) {
+        change(me, sitting, sheet -> sheet.shaded(shade));
     }
 
     /** Shows or hides a family of zones. */

@@ -84,7 +84,7 @@ final class RoleBounds {
             case CONTOUR ->
                 List.of(
                         Bound.between(LUMINANCE, .50, .93, TOO_STRONG, INVISIBLE),
-                        Bound.between(HUE_TURN, -7, 4, PINK, ORANGE),
+                        Bound.between(HUE_TURN, -7, warmest(wish), PINK, ORANGE),
                         Bound.between(CHROMA, .82 + .06 * s.deep(), 1.15 + .17 * s.deep(), GREY, ORANGE));
             case BRONZER ->
                 List.of(
@@ -124,6 +124,15 @@ final class RoleBounds {
                 throw new IllegalArgumentException(role + " is not judged by bounds");
         };
     }
+
+    /** A shadow is at most so much warmer than the skin, less where the own one was seen in warm light and was cooler still. */
+    private static double warmest(RoleWish wish) {
+        return wish.warmest() == null ? WARMEST : Math.max(COOLEST_LIMIT, Math.min(WARMEST, wish.warmest()));
+    }
+
+    private static final double WARMEST = 4;
+    /** A limit cooler than this would leave nothing. House choice. */
+    private static final double COOLEST_LIMIT = -2;
 
     private static List<Bound> blush(RoleSkin s, RoleWish wish) {
         double most = (8.5 - 1.5 * s.fair() - .5 * s.deep()) * (wish.muted() ? .75 : 1) * (wish.evening() ? 1.15 : 1);

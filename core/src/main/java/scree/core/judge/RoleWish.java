@@ -14,6 +14,7 @@ import scree.core.shade.Role;
  * @param stepsSchool whether a shadow is so many steps deeper, not the own shadow
  * @param shadowTint colour of the own shadow against light; null without a picture
  * @param hair colour of the hair, for brows; null when it was not read
+ * @param warmest degrees of hue that a shadow may turn towards yellow at most, from a picture in warm light; null without one
  */
 public record RoleWish(
         double strength,
@@ -23,7 +24,8 @@ public record RoleWish(
         LipLook look,
         boolean stepsSchool,
         Tint shadowTint,
-        Lab hair) {
+        Lab hair,
+        Double warmest) {
     /**
      * What shade does to the colour of lit skin: X, Y and Z of the shadow over those of the lit side, over the ratio of luminance.
      */
@@ -80,46 +82,51 @@ public record RoleWish(
 
     /** Returns a wish by day without flash. */
     public static RoleWish of(double strength) {
-        return new RoleWish(strength, false, false, false, LipLook.NATURAL, false, null, null);
+        return new RoleWish(strength, false, false, false, LipLook.NATURAL, false, null, null, null);
     }
 
     /** Returns the same at another strength. */
     public RoleWish at(double other) {
-        return new RoleWish(other, evening, muted, flash, look, stepsSchool, shadowTint, hair);
+        return new RoleWish(other, evening, muted, flash, look, stepsSchool, shadowTint, hair, warmest);
     }
 
     /** Returns the same with the shadow found so many steps deeper, not as the own one. */
     public RoleWish bySteps() {
-        return new RoleWish(strength, evening, muted, flash, look, true, shadowTint, hair);
+        return new RoleWish(strength, evening, muted, flash, look, true, shadowTint, hair, warmest);
     }
 
     /** Returns the same with the own shadow as a picture showed it. */
     public RoleWish tinted(Tint tint) {
-        return new RoleWish(strength, evening, muted, flash, look, stepsSchool, tint, hair);
+        return new RoleWish(strength, evening, muted, flash, look, stepsSchool, tint, hair, warmest);
+    }
+
+    /** Returns the same with a limit to how warm a shadow may be. */
+    public RoleWish noWarmer(double degrees) {
+        return new RoleWish(strength, evening, muted, flash, look, stepsSchool, shadowTint, hair, degrees);
     }
 
     /** Returns the same for pictures with flash. */
     public RoleWish inFlash() {
-        return new RoleWish(strength, evening, muted, true, look, stepsSchool, shadowTint, hair);
+        return new RoleWish(strength, evening, muted, true, look, stepsSchool, shadowTint, hair, warmest);
     }
 
     /** Returns the same where redness is to be hidden. */
     public RoleWish overRedness() {
-        return new RoleWish(strength, evening, true, flash, look, stepsSchool, shadowTint, hair);
+        return new RoleWish(strength, evening, true, flash, look, stepsSchool, shadowTint, hair, warmest);
     }
 
     /** Returns the same in the evening. */
     public RoleWish inTheEvening() {
-        return new RoleWish(strength, true, muted, flash, look, stepsSchool, shadowTint, hair);
+        return new RoleWish(strength, true, muted, flash, look, stepsSchool, shadowTint, hair, warmest);
     }
 
     /** Returns the same with another lip. */
     public RoleWish lip(LipLook other) {
-        return new RoleWish(strength, evening, muted, flash, other, stepsSchool, shadowTint, hair);
+        return new RoleWish(strength, evening, muted, flash, other, stepsSchool, shadowTint, hair, warmest);
     }
 
     /** Returns the same for brows beside a hair. */
     public RoleWish beside(Lab ofHair) {
-        return new RoleWish(strength, evening, muted, flash, look, stepsSchool, shadowTint, ofHair);
+        return new RoleWish(strength, evening, muted, flash, look, stepsSchool, shadowTint, ofHair, warmest);
     }
 }
