@@ -13,6 +13,7 @@ import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
+import scree.app.face.FirstLooks;
 import scree.app.kit.Kit;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
@@ -49,6 +50,7 @@ import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
 import scree.standins.camera.Lighting;
 import scree.standins.camera.Shot;
+import scree.standins.camera.StandInSearch;
 import scree.standins.camera.Studio;
 
 /** Points, rulings and edits in the real database: kept step by step, undone and redone, and no other studio's business. */
@@ -71,6 +73,9 @@ class FaceAndPlaceIT {
 
     @Autowired
     private Faces faces;
+
+    @Autowired
+    private FirstLooks looks;
 
     @Autowired
     private Placements placements;
@@ -265,6 +270,23 @@ class FaceAndPlaceIT {
         assertThatThrownBy(() -> steps.begin(theirs, id, new Steps.Kind<>("FACE", String.class), any -> "{}"))
                 .isInstanceOf(NotHere.class);
         assertThat(faces.of(mine.studio(), id)).isPresent();
+    }
+
+    @Test
+    void aHandOnATurnedHeadKnowsThatItIsTurned() {
+        long id = sitting();
+        var truth = Studio.points(Ensemble.all().get(3), WIDTH);
+        looks.take(mine, id, StandInSearch.of(truth, 13));
+        assertThat(faces.of(mine.studio(), id)).as("asked for again").isEmpty();
+        faces.template(
+                mine,
+                id,
+                truth.at(new PointKey(Landmark.PUPIL, Side.RIGHT)).at(),
+                truth.at(new PointKey(Landmark.PUPIL, Side.LEFT)).at(),
+                truth.at(PointKey.of(Landmark.CHIN)).at());
+        var face = faces.of(mine.studio(), id).orElseThrow();
+        assertThat(face.points().turn().sidesTold()).isFalse();
+        assertThat(face.reading().balance().turned()).isNotNull();
     }
 
     @Test

@@ -85,6 +85,9 @@ record FaceView(
         if (face.reading().balance().turned() != null) {
             warnings.add(w.say("face.turned"));
         }
+        if (!points.turn().heightsTold()) {
+            warnings.add(w.say("face.nods"));
+        }
         if (face.reading().balance().eyeLineTilted()) {
             warnings.add(w.say("face.tilted"));
         }

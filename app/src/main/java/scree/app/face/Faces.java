@@ -21,6 +21,7 @@ import scree.app.web.NotHere;
 import scree.core.face.FacePoints;
 import scree.core.face.FaceReading;
 import scree.core.face.Glance;
+import scree.core.face.HeadTurn;
 import scree.core.face.PointKey;
 import scree.core.face.Shape;
 import scree.core.face.Tick;
@@ -28,6 +29,8 @@ import scree.core.face.Trait;
 import scree.core.image.CardFinder;
 import scree.core.image.CardSighting;
 import scree.core.image.Point;
+import scree.core.mesh.HeadMesh;
+import scree.core.mesh.Pose;
 import scree.core.placement.FaceBrief;
 import scree.core.skin.SkinType;
 
@@ -43,6 +46,7 @@ public class Faces {
 
     private final Steps steps;
     private final Pictures pictures;
+    private final FirstLookMapper looks;
     private final StudioTime time;
     private final TransactionTemplate transaction;
     private final ApplicationEventPublisher events;
@@ -55,6 +59,7 @@ public class Faces {
     Faces(
             Steps steps,
             Pictures pictures,
+            FirstLookMapper looks,
             StudioTime time,
             TransactionTemplate transaction,
             ApplicationEventPublisher events,
@@ -65,6 +70,7 @@ public class Faces {
         this.read = memories.keep("faces", FACES_KEPT);
         this.steps = steps;
         this.pictures = pictures;
+        this.looks = looks;
         this.time = time;
     }
 
@@ -96,8 +102,22 @@ public class Faces {
      */
     public void template(Member me, long sitting, Point right, Point left, Point chin) {
         Picture picture = needPicture(me.studio(), sitting);
-        FacePoints points = FacePoints.template(right, left, chin).within(picture.width(), picture.height());
+        FacePoints points = FacePoints.template(right, left, chin)
+                .within(picture.width(), picture.height())
+                .on(foundTurn(me.studio(), picture.id()));
         start(me, sitting, picture, FaceSheet.Found.TEMPLATE, points);
+    }
+
+    /** Returns how the head was found to be turned when the picture was first looked at, though a hand lays the points. */
+    private HeadTurn foundTurn(StudioId studio, long picture) {
+        FirstLookRow row = looks.of(studio, picture);
+        try {
+            return row == null || row.mesh() == null
+                    ? HeadTurn.UNKNOWN
+                    : HeadTurn.behind(Pose.of(HeadMesh.parse(row.mesh())));
+        } catch (IllegalArgumentException unreadable) {
+            return HeadTurn.UNKNOWN;
+        }
     }
 
     /** Takes points that were laid elsewhere. */

@@ -63,7 +63,9 @@ public class FirstLooks {
         SeenFace face = search.mesh().map(found -> SeenFace.of(raster, found)).orElse(null);
         List<Reason> said = PictureCheck.of(search, face, card);
         if (said.stream().anyMatch(PictureCheck::stops)) {
-            return new Checked(null, null, said);
+            boolean posed = said.stream()
+                    .anyMatch(r -> r.code() == SightCode.TURN_TO_CAMERA || r.code() == SightCode.EYE_HEIGHT);
+            return new Checked(null, posed ? face : null, said); // a hand may lay points on it, and the pose withholds
         }
         HeadMesh mesh = search.mesh().orElseThrow();
         try {

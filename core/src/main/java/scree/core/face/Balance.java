@@ -39,7 +39,8 @@ public record Balance(List<Unevenness> uneven, Side turned, boolean eyeLineTilte
     static Balance of(FacePoints seen) {
         FacePoints points = seen.turnedBack();
         LevelledFace f = LevelledFace.of(points);
-        Side turned = seen.turn().known() ? turned(seen.turn()) : turned(f);
+        boolean found = seen.turn().known() || !seen.turn().sidesTold();
+        Side turned = found ? turned(seen.turn()) : turned(f);
         boolean tilted = settled(points, LEVEL) && settled(points, List.of(BROW_ARCH, MOUTH)) && tilted(f);
         Sides sides = Sides.of(points);
         List<Unevenness> all = new ArrayList<>();

@@ -88,6 +88,11 @@ public final class FacePoints {
         return marks.get(key.index());
     }
 
+    /** Returns the same points on a head that is turned by as much. */
+    public FacePoints on(HeadTurn other) {
+        return of(marks, other);
+    }
+
     /** Returns how the head is turned in the picture. */
     public HeadTurn turn() {
         return turn;

@@ -21,6 +21,9 @@ final class Findings {
     static List<Finding> of(Measures m, FacePoints points) {
         List<Finding> found = new ArrayList<>();
         for (Trait t : Trait.values()) {
+            if (t.byHeight() && !points.turn().heightsTold()) {
+                continue; // the page says that the head nods
+            }
             Finding f = switch (t) {
                 case UPPER_LIP -> lip(m, points);
                 case JAW -> jaw(m, points);

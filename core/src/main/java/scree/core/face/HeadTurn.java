@@ -1,6 +1,7 @@
 package scree.core.face;
 
 import java.util.List;
+import scree.core.mesh.Pose;
 
 /**
  * How the head is turned in the picture that its points lie on, and how far each point lies behind the pupils: enough to tell the sides
@@ -34,6 +35,16 @@ public record HeadTurn(double yawDegrees, double pitchDegrees, List<Double> dept
         if (!Double.isFinite(yawDegrees) || !Double.isFinite(pitchDegrees)) {
             throw new IllegalArgumentException("a head is turned by %s and %s".formatted(yawDegrees, pitchDegrees));
         }
+    }
+
+    /** Returns a turn that was found in a picture whose points a hand laid: it withholds, and turns nothing back. */
+    public static HeadTurn behind(Pose pose) {
+        return new HeadTurn(pose.yawDegrees(), pose.pitchDegrees(), List.of());
+    }
+
+    /** Returns whether heights can be told: thirds, lengths of nose and chin, the tilt of the eyes. */
+    public boolean heightsTold() {
+        return Math.abs(pitchDegrees - USUAL_PITCH) <= MOST_PITCH;
     }
 
     /** Returns whether the turn was found. */

@@ -22,6 +22,14 @@ public enum Trait {
     /** Mean of four z values, unit spread 0.8; only with the jaw line placed. */
     JAW(Measure.JAW_TO_CHEEK, 0, .8);
 
+    /** Returns whether it is told from heights, which a nodding head shows wrongly. */
+    boolean byHeight() {
+        return switch (this) {
+            case FOREHEAD, MIDFACE, LOWER_FACE, NOSE_LENGTH, CHIN_LENGTH, EYE_TILT -> true;
+            case EYES_APART, NOSE_WIDTH, MOUTH_WIDTH, UPPER_LIP, BROW_ARCH, JAW -> false;
+        };
+    }
+
     private final Measure measure;
     private final double centre;
     private final double spread;

@@ -51,6 +51,31 @@ class FaceReadingTest {
         assertThat(read(PointState.CONFIRMED, AS_IS).measures().doubt(measure)).isCloseTo(expected, within(within));
     }
 
+    /** Laid by hand on a picture that was asked for again: what the found pose spoils is not told all the same. */
+    @Test
+    void onAHeadThatNodsHeightsAreNotToldAndOnATurnedOneSidesAreNot() {
+        FacePoints longChin = UsualFace.points(
+                PointState.PLACED,
+                (k, p) -> k.landmark() == CHIN ? p.plus(0, .25) : k.landmark() == EYE_OUT ? p.plus(0, -.05) : p);
+        assertThat(FaceReading.of(longChin).findings())
+                .extracting(Finding::trait)
+                .contains(Trait.CHIN_LENGTH);
+        for (double pitch : new double[] {9, -15}) {
+            FacePoints nods = longChin.on(new HeadTurn(0, pitch, List.of()));
+            assertThat(FaceReading.of(nods).findings())
+                    .extracting(Finding::trait)
+                    .doesNotContain(Trait.CHIN_LENGTH, Trait.EYE_TILT, Trait.LOWER_FACE, Trait.MIDFACE);
+        }
+        FacePoints wide = UsualFace.points(
+                PointState.PLACED, (k, p) -> k.side() == Side.LEFT && k.landmark() == CHEEK ? p.plus(.15, 0) : p);
+        assertThat(FaceReading.of(wide).balance().uneven()).isNotEmpty();
+        FacePoints turned = wide.on(new HeadTurn(12, -3, List.of()));
+        assertThat(FaceReading.of(turned).balance().uneven())
+                .extracting(Unevenness::kind)
+                .doesNotContain(Unevenness.Kind.CHEEK_WIDTH);
+        assertThat(FaceReading.of(turned).balance().turned()).isNotNull();
+    }
+
     @Test
     void aGuessIsMoreDoubtfulThanAHand() {
         Measures guessed = read(PointState.GUESSED, AS_IS).measures();
