@@ -14,6 +14,9 @@ import scree.core.placement.Patch;
 final class ColourPaint {
     private static final Side[] BOTH = {Side.RIGHT, Side.LEFT};
 
+    /** A line is drawn once and softened inward. */
+    private static final int EDGE_COATS = 1;
+
     private ColourPaint() {}
 
     static List<MadeUp.Layer> layers(TakenColour t) {
@@ -30,6 +33,9 @@ final class ColourPaint {
         if (lip != null) {
             Lips how = t.sheet().lips();
             add(layers, t, Part.LIP, paint.lips(how), t.lip());
+            if (t.edge() != null) {
+                layers.add(new MadeUp.Layer(paint.lipLine(how), t.edgeLaid(), EDGE_COATS, lip.result()));
+            }
             if (t.layer() != null) {
                 layers.add(new MadeUp.Layer(
                         paint.lips(how), t.layer().laid(), t.layer().turn().coats(), lip.result()));

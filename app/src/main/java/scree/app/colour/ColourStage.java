@@ -6,7 +6,6 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.StageOfSitting;
 import scree.app.studio.StudioId;
 import scree.app.web.Words;
-import scree.core.harmony.Part;
 
 @Component
 class ColourStage implements StageOfSitting {
@@ -33,8 +32,7 @@ class ColourStage implements StageOfSitting {
         if (!colours.worked(studio, sitting.id())) {
             return new Cairn.Stage(key(), Cairn.State.TO_COME, null, null, null);
         }
-        String family = colours.of(studio, sitting.id())
-                .map(t -> t.family(Part.LIP))
+        String family = colours.chosen(studio, sitting.id())
                 .map(f -> words.say("colour.family." + f))
                 .orElse(null);
         return new Cairn.Stage(key(), Cairn.State.DONE, family, null, null);

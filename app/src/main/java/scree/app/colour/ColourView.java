@@ -26,6 +26,7 @@ record ColourView(
         List<Switch> switches,
         int turn,
         String layer,
+        String edge,
         boolean undoable,
         boolean redoable) {
     static final int WIDTH = 606;
@@ -100,6 +101,11 @@ record ColourView(
                                         + scree.core.placement.Amount.of(
                                                 t.layer().turn().coats())),
                                 Math.round(Math.abs(t.layer().turn().turn()))),
+                s.lips() == Lips.NATURAL || lip == null
+                        ? null
+                        : t.edge() == null
+                                ? w.say("colour.edge.none")
+                                : w.say("colour.edge", t.edge().fullName()),
                 t.undoable(),
                 t.redoable());
     }

@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.face.Faces;
+import scree.app.face.TakenFace;
 import scree.app.judge.RoleShelf;
 import scree.app.judge.SittingSkins;
 import scree.app.kit.Product;
@@ -27,6 +29,7 @@ import scree.core.colour.Illuminant;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
 import scree.core.colour.Spectrum;
+import scree.core.face.LevelledFace;
 import scree.core.harmony.ColourFamily;
 import scree.core.harmony.Harmony;
 import scree.core.harmony.HarmonyCode;
@@ -40,6 +43,7 @@ import scree.core.judge.RoleSkin;
 import scree.core.judge.RoleWish;
 import scree.core.judge.Sought;
 import scree.core.judge.Verdict;
+import scree.core.placement.FacePaint;
 import scree.core.reason.Reason;
 import scree.core.shade.Role;
 import scree.core.sight.OwnFeatures;
@@ -57,6 +61,7 @@ public class Colours {
     private final SittingSkins skins;
     private final RoleShelf shelf;
     private final Pictures pictures;
+    private final Faces faces;
     private final LastTime lastTime;
     private final Cache<FeaturesKey, OwnFeatures> features;
     private final Cache<HarmonyKey, Harmony<Product>> harmonies;
@@ -72,6 +77,7 @@ public class Colours {
             SittingSkins skins,
             RoleShelf shelf,
             Pictures pictures,
+            Faces faces,
             LastTime lastTime,
             Memories memories) {
         this.steps = steps;
@@ -80,6 +86,7 @@ public class Colours {
         this.skins = skins;
         this.shelf = shelf;
         this.pictures = pictures;
+        this.faces = faces;
         this.lastTime = lastTime;
         this.features = memories.keep("own features", KEPT);
         this.harmonies = memories.keep("harmonies", KEPT);
@@ -99,7 +106,11 @@ public class Colours {
         if (sheet.products().containsKey(part)) {
             return Optional.of(sheet.products().get(part));
         }
-        Harmony<Product> harmony = harmony(studio, sitting, sheet, null, skins.of(studio, sitting));
+        SittingSkins.Known known = skins.of(studio, sitting);
+        OwnFeatures read = faces.of(studio, sitting.id())
+                .map(f -> features(studio, f, known))
+                .orElse(null);
+        Harmony<Product> harmony = harmony(studio, sitting, sheet, read, known);
         ColourFamily family = family(harmony, sheet, part);
         return harmony.fitting(part, family).stream()
                 .findFirst()
@@ -115,6 +126,11 @@ public class Colours {
     /** Returns what colour starts from: the client's last time, the usual for a new client. */
     private ColourSheet first(StudioId studio, Sitting sitting) {
         return lastTime.of(studio, sitting, KIND).orElseGet(ColourSheet::usual);
+    }
+
+    /** Returns the family that the artist chose for the lips, empty while it is left to Scree. */
+    public Optional<ColourFamily> chosen(StudioId studio, long sitting) {
+        return sheet(studio, sitting).map(p -> p.state().families().get(Part.LIP));
     }
 
     boolean unreadable(StudioId studio, long sitting) {
@@ -140,6 +156,15 @@ public class Colours {
     @Transactional
     public void redo(StudioId studio, long sitting) {
         steps.redo(studio, sitting, KIND);
+    }
+
+    /** Returns lips, brows and eyes as the picture shows them; the same for Place's blush as for this stage. */
+    private OwnFeatures features(StudioId studio, TakenFace face, SittingSkins.Known known) {
+        long picture = face.sheet().pictureId();
+        Lab skin = known.skin().skin();
+        return features.get(
+                new FeaturesKey(picture, face.sheet().points(), skin),
+                k -> OwnFeatures.of(pictures.raster(studio, picture), LevelledFace.of(face.points()), skin));
     }
 
     private Harmony<Product> harmony(
@@ -198,14 +223,7 @@ public class Colours {
             this.sheet = kept.map(Steps.Present::state).orElseGet(() -> first(studio, sitting));
             this.plan = plan;
             this.known = plan.known();
-            long picture = plan.face().sheet().pictureId();
-            this.read = features.get(
-                    new FeaturesKey(
-                            picture, plan.face().sheet().points(), known.skin().skin()),
-                    k -> OwnFeatures.of(
-                            pictures.raster(studio, picture),
-                            plan.level(),
-                            known.skin().skin()));
+            this.read = features(studio, plan.face(), known);
             this.harmony = harmony(studio, sitting, sheet, read, known);
             this.lamp = lamp(sitting.eventLight());
         }
@@ -220,6 +238,7 @@ public class Colours {
                     choose(part);
                 }
             }
+            Product edge = edge();
             return new TakenColour(
                     sheet,
                     kept.map(Steps.Present::seq).orElse(0),
@@ -229,6 +248,8 @@ public class Colours {
                     options,
                     picks,
                     layer(),
+                    edge,
+                    edge == null ? null : shelf.laid(edge),
                     read.lip(),
                     nothing);
         }
@@ -246,10 +267,7 @@ public class Colours {
 
         private void colour(Part part, Optional<Product> byHand) {
             ColourFamily family = part.inFamilies() ? family(harmony, sheet, part) : null;
-            List<RoleJudge.Judged<Product>> fitting =
-                    part == Part.BROW && sitting.intake().own().hair() == null
-                            ? List.of()
-                            : harmony.fitting(part, family);
+            List<RoleJudge.Judged<Product>> fitting = harmony.fitting(part, family);
             Lab cheek = picks.containsKey(Part.CHEEK) ? picks.get(Part.CHEEK).result() : null;
             Optional<Product> own = (part == Part.LID
                             ? harmony.lid(cheek)
@@ -348,10 +366,18 @@ public class Colours {
                 return Optional.empty();
             }
             RoleSkin on = part == Part.LIP ? known.skin().on(read.lip()) : known.skin();
-            RoleWish wish = part == Part.BROW
-                    ? harmony.wish(part).beside(sitting.intake().own().hair().colour())
-                    : harmony.wish(part);
-            return Optional.of(Sought.of(part.role(), on, wish).words());
+            return Optional.of(Sought.of(part.role(), on, harmony.wish(part)).words());
+        }
+
+        /** Lips that are not left their own edge are drawn: by the liner nearest to what they wear. */
+        private Product edge() {
+            TakenColour.Pick lip = picks.get(Part.LIP);
+            if (sheet.lips() == FacePaint.Lips.NATURAL || lip == null) {
+                return null;
+            }
+            return shelf.allowed(studio, sitting, Role.LIP_LINER).stream()
+                    .min(Comparator.comparingDouble(p -> p.settled().differenceFrom(lip.result())))
+                    .orElse(null);
         }
 
         private TakenColour.Layer layer() {

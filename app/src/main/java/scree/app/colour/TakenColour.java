@@ -21,6 +21,7 @@ import scree.core.reason.Reason;
  * @param options by family, for cheeks and lips
  * @param picks what is worn; a part that nothing in the kit serves is missing
  * @param layer over the lip, or null
+ * @param edge what draws the lips' edge where it is not their own, or null
  * @param lip own colour of the lips
  * @param nothing parts that nothing in this kit serves, with what to look for where that can be told
  */
@@ -33,6 +34,8 @@ public record TakenColour(
         Map<Part, List<Harmony.Option<Product>>> options,
         Map<Part, Pick> picks,
         Layer layer,
+        Product edge,
+        LaidProduct edgeLaid,
         Lab lip,
         Map<Part, Optional<Reason>> nothing) {
     /**

@@ -4,8 +4,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -31,7 +29,6 @@ import scree.app.place.Placements;
 import scree.app.sheet.SheetPicture;
 import scree.app.sheet.Sheets;
 import scree.app.sitting.Intake;
-import scree.app.sitting.OwnColours;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Accounts;
@@ -39,12 +36,8 @@ import scree.app.studio.Member;
 import scree.app.studio.StillLoading;
 import scree.app.studio.StudioId;
 import scree.core.care.Care;
-import scree.core.colour.Lab;
-import scree.core.colour.Srgb;
 import scree.core.face.FacePoints;
 import scree.core.face.Tick;
-import scree.core.judge.EyeTone;
-import scree.core.judge.HairTone;
 import scree.core.method.Aim;
 import scree.core.method.Occasion;
 import scree.core.shade.Coverage;
@@ -237,7 +230,7 @@ class DemoLoader implements ApplicationRunner {
                         broken,
                         x.bothers(),
                         null,
-                        own(sitter),
+                        SitterColours.of(sitter),
                         sitter.marks().freckles() > 0));
         readings.take(studio, id, Upload.of(picture));
         laying.lay(me, id);
@@ -249,30 +242,6 @@ class DemoLoader implements ApplicationRunner {
                     .map(Shortlist.Ranked::product)
                     .ifPresent(p -> bases.take(me, id, p.id(), null, null, 0));
         }
-    }
-
-    /** Returns what an artist would call a sitter's colours: the nearest names. */
-    private static OwnColours own(Sitter s) {
-        HairTone hair = hair(Lab.ofClamped(
-                s.hair().colour().lightness() * (1 - s.hair().grey())
-                        + GREY_HAIR * s.hair().grey(),
-                s.hair().colour().a() * (1 - s.hair().grey()),
-                s.hair().colour().b() * (1 - s.hair().grey())));
-        Lab iris = Srgb.toLab(s.iris() >> 16 & 255, s.iris() >> 8 & 255, s.iris() & 255);
-        boolean cool = iris.b() < 4;
-        EyeTone eyes = Arrays.stream(EyeTone.values())
-                .filter(t -> cool == (t == EyeTone.BLUE || t == EyeTone.GREY))
-                .min(Comparator.comparingDouble(t -> Math.abs(t.lightness() - iris.lightness())))
-                .orElseThrow();
-        return new OwnColours(hair, hair(s.hair().colour()), eyes);
-    }
-
-    private static final double GREY_HAIR = 64;
-
-    private static HairTone hair(Lab colour) {
-        return Arrays.stream(HairTone.values())
-                .min(Comparator.comparingDouble(t -> t.colour().differenceFrom(colour)))
-                .orElseThrow();
     }
 
     /** Lays the points of a face on the picture that was just taken. */

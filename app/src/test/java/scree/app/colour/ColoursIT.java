@@ -41,6 +41,7 @@ import scree.core.judge.Looks;
 import scree.core.method.Aim;
 import scree.core.method.Insist;
 import scree.core.placement.Area;
+import scree.core.placement.FacePaint.Lips;
 import scree.core.reason.Reason;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
@@ -218,6 +219,51 @@ class ColoursIT {
                 .orElseThrow()
                 .product()
                 .name();
+    }
+
+    /** Brows that were not told are read from the picture: for Place's blush as for Colour's, or both would part. */
+    @Test
+    void placeAndColourWearTheSameBlushWhenBrowsWereNotTold() {
+        long id = sitting(null);
+        Intake told = sittings.get(mine.studio(), id).intake();
+        sittings.saveIntake(
+                mine.studio(),
+                id,
+                sittings.get(mine.studio(), id).version(),
+                new Intake(
+                        told.occasion(),
+                        told.lastsHours(),
+                        told.flash(),
+                        told.coverage(),
+                        told.finish(),
+                        told.reactions(),
+                        told.patchTest(),
+                        told.brokenSkin(),
+                        told.bothers(),
+                        told.loves(),
+                        OwnColours.UNTOLD,
+                        true));
+        colours.change(mine, id, s -> s.turned(-1));
+        TakenColour t = taken(id);
+        assertThat(t.picks().get(Part.CHEEK).why())
+                .as("read from the picture")
+                .extracting(Reason::code)
+                .doesNotContain(HarmonyCode.CONTRAST_SUPPOSED);
+        assertThat(blushOnPlace(id))
+                .isEqualTo(t.picks().get(Part.CHEEK).product().name());
+    }
+
+    @Test
+    void lipsThatAreDrawnTakeTheNearestLiner() {
+        long id = sitting(null);
+        assertThat(taken(id).edge()).as("their own edge").isNull();
+        colours.change(mine, id, s -> s.with(Lips.FULLER));
+        assertThat(taken(id).edge()).as("no liner in this kit").isNull();
+        add(Role.LIP_LINER, "Rose line", Form.PENCIL, .8, 56, 21, 10, null);
+        add(Role.LIP_LINER, "Heath line", Form.PENCIL, .8, 29, 18, 8, null);
+        assertThat(taken(id).edge().name()).isEqualTo("Rose line");
+        assertThat(ColourPaint.layers(taken(id)).size())
+                .isGreaterThan(ColourPaint.layers(taken(sitting(null))).size());
     }
 
     @Test

@@ -66,7 +66,11 @@ public final class Harmony<T> {
         this.laid = laid;
     }
 
+    /** A brow is judged beside the hair only: nothing is ranked while its colour was not told. */
     private List<RoleJudge.Judged<T>> ranked(Part part) {
+        if (part == Part.BROW && wish.hair() == null) {
+            return List.of();
+        }
         return ranked.computeIfAbsent(
                 part, p -> new RoleJudge(p.role(), face.under(p), wish(p)).rank(kit.getOrDefault(p, List.of()), laid));
     }
@@ -156,13 +160,6 @@ public final class Harmony<T> {
 
     private static double turn(double degrees) {
         return ((degrees + 180) % 360 + 360) % 360 - 180;
-    }
-
-    /** Returns the best brow product, empty when the hair was not told. */
-    public Optional<RoleJudge.Judged<T>> brow() {
-        return wish.hair() == null
-                ? Optional.empty()
-                : fitting(Part.BROW, null).stream().findFirst();
     }
 
     /** A line with what one would see of it. */

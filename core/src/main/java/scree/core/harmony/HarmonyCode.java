@@ -18,8 +18,5 @@ public enum HarmonyCode {
     /** Brown, not black: brows and hair are not dark. */
     SOFT_LINE,
     DARK_LINE,
-    BESIDE_THE_HAIR,
-    /** Args: hue degrees; the layer turns the lip cooler. */
-    LAYER_COOLS,
-    LAYER_WARMS
+    BESIDE_THE_HAIR
 }

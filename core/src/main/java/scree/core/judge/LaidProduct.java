@@ -91,11 +91,6 @@ public record LaidProduct(Form form, OneCoat coat, Spectrum glint, double minera
         return KubelkaMunk.contrastRatio(coat.product(), coat.thickness());
     }
 
-    /** Returns whether it glints. */
-    public boolean hasSheen() {
-        return glint != null;
-    }
-
     /** Returns the colour of one coat on skin, where the light glances off it if it has sheen. */
     public Lab glintOn(Lab skin) {
         return LeastSlope.spectrumOf(skin).map(g -> atTheGlint(film(g, 1), 1)).orElse(skin);

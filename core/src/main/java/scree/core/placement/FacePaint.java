@@ -138,14 +138,6 @@ public final class FacePaint {
         return crease * bow;
     }
 
-    /** Returns a dot of light at the inner corner; none between wide-set eyes. */
-    public Patch innerCorner(Side side) {
-        Vec in = face.at(Landmark.EYE_IN, side);
-        double out = side == Side.RIGHT ? 1 : -1;
-        return Patch.even(
-                Strokes.dab(in.plus(out * .035, .008), .022, .018, v -> v).edge(), .012, Patch.Room.AROUND_EYE);
-    }
-
     /** Returns the line at the upper lashes: thin, thicker outward, with a short wing where the eye droops. */
     public Patch liner(Side side, Eyes eyes) {
         EyeShape eye = EyeShape.of(face, side);

@@ -55,7 +55,7 @@ public record Patch(List<List<Piece.Cell>> layers, double softness, Room room) {
         return new Patch(List.of(List.of(new Piece.Cell(outline, 1))), softness, room);
     }
 
-    /** Returns how many outlines it has, to be walked. */
+    /** Returns the points of all its outlines, for the box that holds them. */
     List<Vec> points() {
         return layers.stream()
                 .flatMap(List::stream)

@@ -136,10 +136,10 @@ class HarmonyTest {
     @Test
     void aBrowIsAskedBesideTheHairOnly() {
         Lab skin = Lab.of(66, 9, 16);
-        assertThat(on(skin).brow()).isEmpty();
+        assertThat(on(skin).fitting(Part.BROW, null)).isEmpty();
         Harmony<Item> told =
                 on(skin, RoleSkin.FeatureDepths.UNKNOWN, RoleWish.of(1).beside(HairTone.BROWN.colour()));
-        assertThat(told.brow()).isPresent();
+        assertThat(told.fitting(Part.BROW, null)).isNotEmpty();
     }
 
     @Test
