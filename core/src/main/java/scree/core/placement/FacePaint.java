@@ -69,16 +69,21 @@ public final class FacePaint {
         if (how == Lips.EVENED) {
             out = evened(own);
         } else if (how == Lips.FULLER) {
-            Vec middle = face.at(Landmark.STOMION);
-            out = own.stream().map(p -> grown(p, middle)).toList();
+            out = fuller(own);
         }
         return out;
     }
 
-    private static Vec grown(Vec p, Vec middle) {
-        double far = p.distanceTo(middle);
-        double upDown = Math.abs(p.y() - middle.y()) / Math.max(1e-6, far);
-        return middle.towards(p, (far + FULLER * upDown) / far);
+    /** How far each point of the lips' outline goes out when they are drawn fuller: the corners stay, or the mouth would widen. */
+    private static final double[] GROWS = {0, 1, 1, 1, 0, .7, 1, .7};
+
+    private List<Vec> fuller(List<Vec> own) {
+        double middle = face.at(Landmark.STOMION).y();
+        List<Vec> out = new ArrayList<>();
+        for (int i = 0; i < own.size(); i++) {
+            out.add(own.get(i).plus(0, Math.signum(own.get(i).y() - middle) * FULLER * GROWS[i]));
+        }
+        return out;
     }
 
     /** Each point is met half way by the mirror of its counterpart about the midline of the lips. */
