@@ -60,7 +60,11 @@ record ColourView(
             String missing,
             boolean off,
             boolean byHand,
-            List<Other> others) {}
+            List<Other> others,
+            Unsaid unsaid) {}
+
+    /** What was left out because nobody said that it is safe at the eye, and where to say it. */
+    record Unsaid(String words, long first) {}
 
     /** Another product that would look right too. */
     record Other(long id, String name, String colour, String stone, boolean chosen) {}
@@ -98,7 +102,7 @@ record ColourView(
                                 t.layer().turn().turn() < 0 ? "colour.layer.cools" : "colour.layer.warms",
                                 t.layer().product().fullName(),
                                 w.say("amount."
-                                        + scree.core.placement.Amount.of(
+                                        + scree.core.shade.Amount.of(
                                                 t.layer().turn().coats())),
                                 Math.round(Math.abs(t.layer().turn().turn()))),
                 s.lips() == Lips.NATURAL || lip == null
@@ -177,7 +181,8 @@ record ColourView(
                             : w.sought(part, t.nothing().getOrDefault(part, java.util.Optional.empty())),
                     off,
                     false,
-                    List.of());
+                    List.of(),
+                    unsaid(t, part, w));
         }
         return new PartRow(
                 part.name(),
@@ -198,7 +203,20 @@ record ColourView(
                                 Srgb.hex(o.settled()),
                                 o.stoneId(),
                                 o.id() == p.product().id()))
-                        .toList());
+                        .toList(),
+                unsaid(t, part, w));
+    }
+
+    private static Unsaid unsaid(TakenColour t, Part part, ColourWords w) {
+        List<Product> left = t.unsaid().get(part);
+        return left.isEmpty()
+                ? null
+                : new Unsaid(
+                        w.say(
+                                left.size() == 1 ? "colour.unsaid.one" : "colour.unsaid.more",
+                                left.get(0).fullName(),
+                                left.size() - 1),
+                        left.get(0).id());
     }
 
     private static Switch choices(String field, Enum<?>[] all, Enum<?> now, ColourWords w) {

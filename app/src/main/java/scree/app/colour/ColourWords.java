@@ -9,8 +9,8 @@ import scree.app.web.Words;
 import scree.core.harmony.ColourFamily;
 import scree.core.harmony.Part;
 import scree.core.judge.Looks;
-import scree.core.placement.Amount;
 import scree.core.reason.Reason;
+import scree.core.shade.Amount;
 
 /** Puts colour into words. */
 @Component

@@ -251,7 +251,16 @@ public class Colours {
                     edge,
                     edge == null ? null : shelf.laid(edge),
                     read.lip(),
-                    nothing);
+                    nothing,
+                    unsaid());
+        }
+
+        private Map<Part, List<Product>> unsaid() {
+            Map<Part, List<Product>> kept = new EnumMap<>(Part.class);
+            for (Part part : Part.values()) {
+                kept.put(part, shelf.unsaidAtTheEye(studio, sitting, part.role()));
+            }
+            return kept;
         }
 
         private void choose(Part part) {

@@ -24,6 +24,7 @@ import scree.core.reason.Reason;
  * @param edge what draws the lips' edge where it is not their own, or null
  * @param lip own colour of the lips
  * @param nothing parts that nothing in this kit serves, with what to look for where that can be told
+ * @param unsaid what is kept from the eye because nobody said whether it is safe there
  */
 public record TakenColour(
         ColourSheet sheet,
@@ -37,7 +38,8 @@ public record TakenColour(
         Product edge,
         LaidProduct edgeLaid,
         Lab lip,
-        Map<Part, Optional<Reason>> nothing) {
+        Map<Part, Optional<Reason>> nothing,
+        Map<Part, List<Product>> unsaid) {
     /**
      * A product that is worn.
      *

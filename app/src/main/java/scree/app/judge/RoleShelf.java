@@ -97,6 +97,18 @@ public class RoleShelf {
                 .toList();
     }
 
+    /** Returns what is kept from the eye only because nobody said whether it is safe there. */
+    public List<Product> unsaidAtTheEye(StudioId studio, Sitting sitting, Role role) {
+        if (!role.atTheEye()) {
+            return List.of();
+        }
+        var today = shelf.today(studio);
+        return kit.withRole(studio, role).stream()
+                .filter(p -> p.traits().eyeSafe() == Told.UNKNOWN)
+                .filter(p -> p.struck(sitting.sensitivities(), today).isEmpty())
+                .toList();
+    }
+
     private Answer answer(Role role, RoleSkin skin, RoleWish wish, List<Product> allowed) {
         RoleJudge judge = new RoleJudge(role, skin, wish);
         List<Candidate> foremost = judge.foremost(allowed, this::laid).stream()

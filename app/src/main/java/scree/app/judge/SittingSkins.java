@@ -16,8 +16,8 @@ import scree.core.face.Tick;
 import scree.core.judge.LaidProduct;
 import scree.core.judge.RoleSkin;
 import scree.core.judge.RoleWish;
-import scree.core.shade.OneCoat;
 import scree.core.shade.Traits;
+import scree.core.shade.UsualCoat;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinReading;
 import scree.core.skin.Zone;
@@ -82,7 +82,8 @@ public class SittingSkins {
         Lab bare = read.orElse(SUPPOSED);
         Optional<Worn.Shade> base =
                 bases.choice(studio, sitting.id()).map(BaseChoice::worn).map(Worn::shade);
-        Lab ground = base.map(b -> OneCoat.of(b.onSkin(), b.contrastRatio()).over(bare))
+        Lab ground = base.map(b ->
+                        UsualCoat.of(b.form(), b.onSkin(), b.contrastRatio()).over(bare))
                 .orElse(bare);
         Intake told = sitting.intake();
         boolean red = faces.of(studio, sitting.id())

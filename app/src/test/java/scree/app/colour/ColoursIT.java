@@ -108,11 +108,25 @@ class ColoursIT {
         add(Role.LIP, "Coral rag", Form.CREAM, .55, 58, 29, 17, null);
         add(Role.LINER, "Black", Form.PENCIL, .97, 8, 1, 1, null);
         add(Role.LINER, "Fawn", Form.PENCIL, .97, 32, 6, 9, null);
+        add(Role.LID, "Unsaid", Form.POWDER, .45, 52, 9, 12, null, Told.UNKNOWN);
         add(Role.LIP_STAIN, "Cool stain", Form.LIQUID, .25, 44, 26, -10, null);
     }
 
     private void add(Role role, String name, Form form, double contrast, double l, double a, double b, String label) {
-        Traits safe = new Traits(null, false, null, Told.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN, Told.YES);
+        add(role, name, form, contrast, l, a, b, label, Told.YES);
+    }
+
+    private void add(
+            Role role,
+            String name,
+            Form form,
+            double contrast,
+            double l,
+            double a,
+            double b,
+            String label,
+            Told eyeSafe) {
+        Traits safe = new Traits(null, false, null, Told.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN, eyeSafe, null);
         kit.add(
                 mine.studio(),
                 new Product(
@@ -191,6 +205,16 @@ class ColoursIT {
         assertThat(taken(id).picks().get(Part.LIP).product().name())
                 .as("chosen by hand or not")
                 .isNotEqualTo("Petal");
+    }
+
+    @Test
+    void whatNobodyCalledSafeAtTheEyeIsLeftOutAndNamed() {
+        TakenColour t = taken(sitting(null));
+        assertThat(t.picks()).doesNotContainKey(Part.LID);
+        assertThat(t.unsaid().get(Part.LID)).extracting(Product::name).containsExactly("Unsaid");
+        assertThat(t.unsaid().get(Part.LIP))
+                .as("nothing is asked away from the eye")
+                .isEmpty();
     }
 
     @Test
