@@ -91,10 +91,10 @@ public class NeckBridges {
                 LIGHTER);
         List<Worn.Shade> body = body(all, base);
         NeckBridge.Kit with = new NeckBridge.Kit(
-                product(base),
-                lighter.stream().map(p -> product(shade(p))).toList(),
-                bronzers.stream().map(p -> product(shade(p))).toList(),
-                body.stream().map(NeckBridges::product).toList(),
+                product(base, Role.BASE),
+                lighter.stream().map(p -> product(shade(p), Role.BASE)).toList(),
+                bronzers.stream().map(p -> product(shade(p), Role.BRONZER)).toList(),
+                body.stream().map(s -> product(s, Role.BASE)).toList(),
                 collar);
         Map<Long, Worn.Shade> known = new HashMap<>();
         Stream.of(lighter, bronzers).flatMap(List::stream).forEach(p -> known.put(p.id(), shade(p)));
@@ -148,8 +148,8 @@ public class NeckBridges {
         return shade.product() == null ? 0 : shade.product();
     }
 
-    private static NeckBridge.Product product(Worn.Shade s) {
-        return new NeckBridge.Product(id(s), s.onSkin(), s.contrastRatio());
+    private static NeckBridge.Product product(Worn.Shade s, Role role) {
+        return new NeckBridge.Product(id(s), s.coat().laid(role, 1));
     }
 
     /** Keeps a way beside the base that was taken; there has to be one. */

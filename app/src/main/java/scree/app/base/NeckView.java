@@ -9,7 +9,7 @@ import scree.app.look.Stones;
 import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.reason.Severity;
-import scree.core.shade.Coats;
+import scree.core.shade.Amount;
 import scree.core.shade.Nearness;
 import scree.core.shade.NeckBridge;
 
@@ -83,7 +83,7 @@ record NeckView(String verdict, String base, boolean lightCollar, Strip bare, Li
                     p.fullName(),
                     Srgb.hex(p.onSkin()),
                     STONES.pebble(p.stoneId(), 18, 15, 12),
-                    words.say("neck.coats." + Coats.of(b.coats().get(i)))));
+                    words.say("amount." + Amount.of(b.coats().get(i)))));
         }
         return new Strip(
                 b.way(),

@@ -92,7 +92,11 @@ record StripesView(
             Shortlist.Ranked r = list.stripes().get(i);
             Product p = r.product();
             StripeSight.Stripe stripe = new StripeSight.Stripe(
-                    r.powder() ? r.onSkin() : p.wet(), r.onSkin(), p.contrastRatio(), minutes(p, watched));
+                    r.powder() ? r.onSkin() : p.wet(),
+                    r.onSkin(),
+                    p.contrastRatio(),
+                    p.traits().wornShareOrEstimate(),
+                    minutes(p, watched));
             Map<Look, Double> everywhere = sight.everywhere(stripe);
             String letter = LETTERS.substring(i, i + 1);
             StripeSight.trap(everywhere).ifPresent(t -> traps.add(trap(letter, t, everywhere, words)));

@@ -9,6 +9,7 @@ import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.NeckBridge;
+import scree.core.shade.UsualCoat;
 
 /** A base on a face as it was when it was taken: later changes of the kit never reach it. Stored by {@link WornCodec}. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -38,6 +39,7 @@ public sealed interface Worn {
      * @param product its id, or null when it was mixed
      * @param contrastRatio 0 to 1
      * @param onSkin settled colour on this skin
+     * @param wornShare as measured, null while it is estimated
      */
     record Shade(
             Long product,
@@ -47,10 +49,20 @@ public sealed interface Worn {
             Finish finish,
             double contrastRatio,
             Lab wet,
-            Lab onSkin) {
+            Lab onSkin,
+            Double wornShare) {
         /** Returns a shade of the kit as it lies on a skin. */
         public static Shade of(Product p, Lab onSkin) {
-            return new Shade(p.id(), p.line(), p.name(), p.form(), p.finish(), p.contrastRatio(), p.wet(), onSkin);
+            return new Shade(
+                    p.id(),
+                    p.line(),
+                    p.name(),
+                    p.form(),
+                    p.finish(),
+                    p.contrastRatio(),
+                    p.wet(),
+                    onSkin,
+                    p.traits().wornShare());
         }
 
         public String fullName() {
@@ -64,6 +76,11 @@ public sealed interface Worn {
 
         public Coverage coverage() {
             return Coverage.of(contrastRatio);
+        }
+
+        /** Returns a usual coat of it on this skin. */
+        public UsualCoat coat() {
+            return UsualCoat.of(form, onSkin, contrastRatio, wornShare == null ? UsualCoat.ESTIMATED : wornShare);
         }
 
         public boolean powder() {
@@ -94,7 +111,16 @@ public sealed interface Worn {
          * @param name the parts counted up
          */
         public static Mix of(Product main, String name, Lab colour, List<Part> parts) {
-            Shade shade = new Shade(null, LINE, name, main.form(), main.finish(), main.contrastRatio(), colour, colour);
+            Shade shade = new Shade(
+                    null,
+                    LINE,
+                    name,
+                    main.form(),
+                    main.finish(),
+                    main.contrastRatio(),
+                    colour,
+                    colour,
+                    main.traits().wornShare());
             return new Mix(shade, parts, null);
         }
 

@@ -202,7 +202,8 @@ final class DemoKit {
                 told(r, "alcohol"),
                 told(r, "waterproof"),
                 told(r, "transfer_proof"),
-                told(r, "eye_safe"));
+                told(r, "eye_safe"),
+                null);
         int months = form == Form.POWDER ? 24 : role == Role.MASCARA ? 3 : 12;
         Opened opened = role.thing() ? Opened.UNKNOWN : new Opened(today.minusDays(20 + 37L * at % 300), months);
         double contrast = number(r, "contrast_percent") / 100;

@@ -17,7 +17,6 @@ import scree.core.judge.LaidProduct;
 import scree.core.judge.RoleSkin;
 import scree.core.judge.RoleWish;
 import scree.core.shade.Traits;
-import scree.core.shade.UsualCoat;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinReading;
 import scree.core.skin.Zone;
@@ -82,9 +81,7 @@ public class SittingSkins {
         Lab bare = read.orElse(SUPPOSED);
         Optional<Worn.Shade> base =
                 bases.choice(studio, sitting.id()).map(BaseChoice::worn).map(Worn::shade);
-        Lab ground = base.map(b ->
-                        UsualCoat.of(b.form(), b.onSkin(), b.contrastRatio()).over(bare))
-                .orElse(bare);
+        Lab ground = base.map(b -> b.coat().over(bare)).orElse(bare);
         Intake told = sitting.intake();
         boolean red = faces.of(studio, sitting.id())
                 .map(f -> f.sheet().ticks().contains(Tick.CHEEK_REDNESS))
@@ -99,7 +96,8 @@ public class SittingSkins {
                 read.isEmpty()
                         ? Read.SUPPOSED
                         : reading.get().skin().trust() == SkinReading.Trust.PROVISIONAL ? Read.PROVISIONAL : Read.READ,
-                base.map(b -> LaidProduct.of(b.form(), b.onSkin(), b.contrastRatio(), Traits.UNTOLD))
+                base.map(b -> LaidProduct.of(
+                                b.form(), b.onSkin(), b.contrastRatio(), Traits.UNTOLD.worn(b.wornShare())))
                         .orElse(null),
                 told.marksKept());
     }

@@ -75,9 +75,10 @@ record KitLine(
         Told alcohol,
         Told waterproof,
         Told transferProof,
-        Told eyeSafe) {
+        Told eyeSafe,
+        @DecimalMin("0.05") @DecimalMax("2") Double wornShare) {
     /** Highest format that is read, and the one written. */
-    static final int FORMAT = 3;
+    static final int FORMAT = 4;
 
     /** What can be written of a product, in the order of the record. */
     static final List<Column> COLUMNS =
@@ -227,7 +228,8 @@ record KitLine(
                 said(t.alcohol()),
                 said(t.waterproof()),
                 said(t.transferProof()),
-                said(t.eyeSafe()));
+                said(t.eyeSafe()),
+                fine(t.wornShare()));
     }
 
     private static Told said(Told told) {
@@ -267,7 +269,8 @@ record KitLine(
                 orUnknown(alcohol),
                 orUnknown(waterproof),
                 orUnknown(transferProof),
-                orUnknown(eyeSafe));
+                orUnknown(eyeSafe),
+                wornShare);
     }
 
     private DryDown.Shift learned() {

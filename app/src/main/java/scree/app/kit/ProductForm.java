@@ -90,7 +90,7 @@ record ProductForm(
         Product usual = Product.fresh(
                         "", "", role, role.usualForm(), role.usualFinish(), role.usualContrast(), ProductColour.CLEAR)
                 .with(new Traits(
-                        null, role.mostlyClear(), null, Told.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN));
+                        null, role.mostlyClear(), null, Told.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN, null));
         return of(usual, Formula.guessed(usual), Way.BESIDE, null);
     }
 
@@ -233,7 +233,8 @@ record ProductForm(
                 told(alcohol),
                 told(waterproof),
                 told(transferProof),
-                told(eyeSafe));
+                told(eyeSafe),
+                stored == null ? null : stored.wornShare());
     }
 
     private static Told told(Told answer) {

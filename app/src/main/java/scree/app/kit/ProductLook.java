@@ -9,6 +9,7 @@ import scree.core.colour.LeastSlope;
 import scree.core.colour.Srgb;
 import scree.core.judge.LaidProduct;
 import scree.core.shade.Coverage;
+import scree.core.shade.Role;
 import scree.core.skin.Sample;
 
 /**
@@ -48,16 +49,21 @@ record ProductLook(
                 Srgb.hex(swatch.settled()),
                 Srgb.hex(laid.coat().overWhite()),
                 Srgb.hex(laid.coat().overBlack()),
-                Stream.of(Sample.values()).map(s -> onSkin(stones, s, laid)).toList(),
+                Stream.of(Sample.values())
+                        .map(s -> onSkin(stones, s, laid, p.role()))
+                        .toList(),
                 p.coverage()));
     }
 
-    private static OnSkin onSkin(Stones stones, Sample sample, LaidProduct laid) {
+    private static OnSkin onSkin(Stones stones, Sample sample, LaidProduct laid, Role role) {
         Lab skin = sample.colour();
         return new OnSkin(
                 sample,
                 Srgb.hex(skin),
-                Srgb.hex(laid.coat().over(skin)),
+                Srgb.hex(laid.coat()
+                        .laid(role, 1)
+                        .over(LeastSlope.spectrumOf(skin).orElseThrow())
+                        .toLab()),
                 laid.glint() == null ? null : Srgb.hex(laid.glintOn(skin)),
                 stones.pebble("coat-" + sample, 52, 32, RADIUS));
     }

@@ -11,12 +11,12 @@ import scree.app.skin.Touched;
 import scree.app.web.Words;
 import scree.core.face.Side;
 import scree.core.judge.Verdict;
-import scree.core.placement.Amount;
 import scree.core.placement.Area;
 import scree.core.placement.Family;
 import scree.core.placement.PlacedZone;
 import scree.core.placement.Strength;
 import scree.core.reason.Reason;
+import scree.core.shade.Amount;
 
 /** Puts a placement into words. */
 @Component

@@ -131,9 +131,9 @@ class BaseRoomsTest {
         Product base = product(1, 58, Form.LIQUID);
         Product bronzer = product(2, 44, Form.POWDER);
         var kit = new NeckBridge.Kit(
-                new NeckBridge.Product(1, base.settled(), .8),
+                new NeckBridge.Product(1, shade(base).coat().worn(1)),
                 List.of(),
-                List.of(new NeckBridge.Product(2, bronzer.settled(), .4)),
+                List.of(new NeckBridge.Product(2, shade(bronzer).coat().onChart(1))),
                 List.of(),
                 true);
         List<NeckBridge.Bridge> ways = NeckBridge.of(SKIN, ReferenceCurve.at(64), kit);

@@ -17,13 +17,13 @@ import tools.jackson.databind.json.JsonMapper;
 class WornCodecTest {
     private static final WornCodec CODEC = new WornCodec(JsonMapper.builder().build());
     private static final Worn.Shade SHADE = new Worn.Shade(
-            7L, "Marl", "31", Form.LIQUID, Finish.SATIN, .78, Lab.of(61.3, 9.1, 17), Lab.of(59.7, 9.4, 17.2));
+            7L, "Marl", "31", Form.LIQUID, Finish.SATIN, .78, Lab.of(61.3, 9.1, 17), Lab.of(59.7, 9.4, 17.2), .43);
     private static final Worn.Neck NECK =
             new Worn.Neck(NeckBridge.Way.WARM_THE_NECK, List.of(new Worn.Used("Ember Low sun", .75)), .9);
 
     static Stream<Worn> everyKind() {
         Worn.Shade mixed = new Worn.Shade(
-                null, "Mix", "5 Marl 31, 1 Lime", Form.LIQUID, Finish.SATIN, .78, SHADE.wet(), SHADE.onSkin());
+                null, "Mix", "5 Marl 31, 1 Lime", Form.LIQUID, Finish.SATIN, .78, SHADE.wet(), SHADE.onSkin(), null);
         Worn.Part white = new Worn.Part("Lime", "White drops", 1, Lab.of(95, 0, 2), 1.4);
         Worn.Inner inner = new Worn.Inner("Loess", "4", Lab.of(66, 8, 16), 1.1, 3.2);
         return Stream.of(

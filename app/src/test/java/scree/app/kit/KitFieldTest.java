@@ -67,7 +67,8 @@ class KitFieldTest {
                         scree.core.shade.Told.UNKNOWN,
                         scree.core.shade.Told.UNKNOWN,
                         scree.core.shade.Told.UNKNOWN,
-                        scree.core.shade.Told.UNKNOWN));
+                        scree.core.shade.Told.UNKNOWN,
+                        null));
         KitField field = KitField.of(List.of(KitQuery.Entry.of(tool)), ALL);
         assertThat(field.stones()).isEmpty();
         assertThat(field.clear()).isEqualTo(1);

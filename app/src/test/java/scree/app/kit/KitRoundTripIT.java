@@ -70,7 +70,14 @@ class KitRoundTripIT {
                                 new DryDown.Shift(-2.123456, .5, -.25),
                                 new Measure(Measure.By.SHEET, LocalDate.of(2026, 6, 20), .887959, .258399)))
                 .with(new Traits(
-                        new Sheen(Lab.of(80.123, 4, 12), .08), false, .0612, Told.NO, Told.YES, Told.UNKNOWN, Told.YES))
+                        new Sheen(Lab.of(80.123, 4, 12), .08),
+                        false,
+                        .0612,
+                        Told.NO,
+                        Told.YES,
+                        Told.UNKNOWN,
+                        Told.YES,
+                        .4312))
                 .with(Stock.LOW)
                 .withAllergens("=lanolin, \"nickel\"")
                 .with(new Opened(LocalDate.of(2026, 3, 9), 12));

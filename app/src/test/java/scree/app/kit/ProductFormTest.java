@@ -71,7 +71,8 @@ class ProductFormTest {
                 draw.one(Told.values()),
                 draw.one(Told.values()),
                 draw.one(Told.values()),
-                draw.one(Told.values()));
+                draw.one(Told.values()),
+                draw.one(null, draw.between(.05, 2)));
         Product stored = STORED.with(swatch)
                 .with(traits)
                 .with(draw.one(Stock.values()))

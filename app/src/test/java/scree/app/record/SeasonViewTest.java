@@ -41,7 +41,7 @@ class SeasonViewTest {
 
     private static BaseChoice choice(String name, double l) {
         Lab c = ReferenceCurve.at(l);
-        Worn.Shade shade = new Worn.Shade(1L, "Marl", name, Form.LIQUID, Finish.SATIN, .8, c, c);
+        Worn.Shade shade = new Worn.Shade(1L, "Marl", name, Form.LIQUID, Finish.SATIN, .8, c, c, null);
         return new BaseChoice(
                 7,
                 1,

@@ -2,11 +2,10 @@ package scree.core.judge;
 
 import java.util.List;
 import scree.core.colour.CieDe2000;
-import scree.core.colour.KubelkaMunk;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
 import scree.core.colour.Spectrum;
-import scree.core.shade.OneCoat;
+import scree.core.shade.UsualCoat;
 
 /**
  * A marked zone brought to its surround by a corrector and a concealer over it, or by the concealer alone: least material that lands
@@ -40,20 +39,17 @@ public record Correction(
     private static final double REDNESS = 3;
 
     /** @param corrector or null for the concealer alone */
-    public static Correction of(Lab zone, Lab surround, OneCoat corrector, OneCoat concealer) {
+    public static Correction of(Lab zone, Lab surround, UsualCoat corrector, UsualCoat concealer) {
         Spectrum bare = LeastSlope.spectrumOf(zone).orElseThrow();
         Correction best = null;
         int most = corrector == null ? 0 : steps(MOST_CORRECTOR);
         for (int c = 0; c <= most; c++) {
             double coats = corrector == null ? 0 : coats(c);
-            Spectrum under = corrector == null
-                    ? bare
-                    : KubelkaMunk.film(corrector.product(), bare, corrector.thickness() * coats);
+            Spectrum under = corrector == null ? bare : corrector.onChart(coats).over(bare);
             for (int k = 0; k <= steps(MOST_CONCEALER); k++) {
-                Lab result = KubelkaMunk.film(concealer.product(), under, concealer.thickness() * coats(k))
-                        .toLab();
+                Lab result = concealer.onChart(coats(k)).over(under).toLab();
                 double off = CieDe2000.between(result, surround);
-                double material = corrector == null ? 0 : corrector.thickness() * coats / concealer.thickness();
+                double material = corrector == null ? 0 : corrector.onChart() * coats / concealer.onChart();
                 double score = FAR_COSTS * Math.max(0, off - CLOSE) + material + coats(k) + OFF_COSTS * off;
                 if (best == null || score < best.score - HARDLY) {
                     best = new Correction(coats, coats(k), result, under.toLab(), off, Looks.FITS, score);
@@ -71,7 +67,7 @@ public record Correction(
         return Math.round((LEAST + step * STEP) * 10) / 10.0;
     }
 
-    private Correction judged(Lab zone, Lab surround, OneCoat corrector) {
+    private Correction judged(Lab zone, Lab surround, UsualCoat corrector) {
         Looks seen = corrector == null
                 ? difference > NOT_REACHED ? Looks.NOT_REACHED : Looks.FITS
                 : seen(zone, surround, corrector.product().toLab());

@@ -1,22 +1,21 @@
 package scree.core.judge;
 
-import java.util.List;
 import scree.core.colour.Illuminant;
 import scree.core.colour.KubelkaMunk;
 import scree.core.colour.Lab;
 import scree.core.colour.LeastSlope;
 import scree.core.colour.Spectrum;
 import scree.core.shade.Form;
-import scree.core.shade.OneCoat;
 import scree.core.shade.Sheen;
 import scree.core.shade.Traits;
+import scree.core.shade.UsualCoat;
 
 /**
  * A product to be laid: its coat, its sheen, what it sends back in a flash.
  *
  * @param glint spectrum that one coat adds at the glint, or null without sheen
  */
-public record LaidProduct(Form form, OneCoat coat, Spectrum glint, double mineralShare) {
+public record LaidProduct(Form form, UsualCoat coat, Spectrum glint, double mineralShare) {
     /** Share of the glint that is seen outside it. House choice. */
     private static final double REST_SHARE = .08;
 
@@ -35,7 +34,8 @@ public record LaidProduct(Form form, OneCoat coat, Spectrum glint, double minera
             glint = colour.map(r -> Math.min(1, r * scale));
         }
         double share = traits.mineralShare() == null ? 0 : traits.mineralShare();
-        return new LaidProduct(form, OneCoat.of(settled, contrastRatio), glint, share);
+        return new LaidProduct(
+                form, UsualCoat.of(form, settled, contrastRatio, traits.wornShareOrEstimate()), glint, share);
     }
 
     /** Returns whether both can be stirred into each other. */
@@ -54,12 +54,8 @@ public record LaidProduct(Form form, OneCoat coat, Spectrum glint, double minera
     /** Returns both stirred together by parts. */
     LaidProduct mixed(int parts, LaidProduct other, int otherParts) {
         double share = (double) parts / (parts + otherParts);
-        Spectrum colour = KubelkaMunk.mix(List.of(
-                new KubelkaMunk.Part(coat.product(), share * coat.thickness()),
-                new KubelkaMunk.Part(other.coat.product(), (1 - share) * other.coat.thickness())));
-        double thickness = share * coat.thickness() + (1 - share) * other.coat.thickness();
         double mineral = share * mineralShare + (1 - share) * other.mineralShare;
-        return new LaidProduct(form, new OneCoat(colour, thickness), glintOf(share, other), mineral);
+        return new LaidProduct(form, coat.mixed(share, other.coat), glintOf(share, other), mineral);
     }
 
     private Spectrum glintOf(double share, LaidProduct other) {
@@ -88,7 +84,7 @@ public record LaidProduct(Form form, OneCoat coat, Spectrum glint, double minera
 
     /** Returns the contrast ratio of one coat, 0 to 1. */
     public double contrastRatio() {
-        return KubelkaMunk.contrastRatio(coat.product(), coat.thickness());
+        return KubelkaMunk.contrastRatio(coat.product(), coat.onChart());
     }
 
     /** Returns the colour of one coat on skin, where the light glances off it if it has sheen. */
@@ -98,7 +94,7 @@ public record LaidProduct(Form form, OneCoat coat, Spectrum glint, double minera
 
     /** Returns the spectrum of some coats away from every glint. */
     Spectrum film(Spectrum ground, double coats) {
-        return KubelkaMunk.film(coat.product(), ground, coat.thickness() * coats);
+        return coat.onChart(coats).over(ground);
     }
 
     Lab atTheGlint(Spectrum film, double coats) {

@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.function.Function;
 import scree.core.colour.Lab;
 import scree.core.mix.KitGaps;
-import scree.core.shade.OneCoat;
 import scree.core.shade.Role;
+import scree.core.shade.UsualCoat;
 import scree.core.skin.ReferenceCurve;
 
 /**
@@ -163,7 +163,7 @@ public final class RoleGaps<T> {
         if (concealer.isEmpty() || products.isEmpty()) {
             return none(at, skin);
         }
-        OneCoat cover = all.get(concealer.get()).coat();
+        UsualCoat cover = all.get(concealer.get()).coat();
         Map<Mark, T> by = new EnumMap<>(Mark.class);
         for (Mark mark : Mark.values()) {
             Solved<T> solved = solved(mark.on(skin), skin, cover, all);
@@ -182,7 +182,7 @@ public final class RoleGaps<T> {
     /** @param by null when the concealer does it alone */
     private record Solved<T>(T by, Looks looks) {}
 
-    private Solved<T> solved(Lab zone, Lab skin, OneCoat cover, Map<T, LaidProduct> all) {
+    private Solved<T> solved(Lab zone, Lab skin, UsualCoat cover, Map<T, LaidProduct> all) {
         if (Correction.of(zone, skin, null, cover).looks() == Looks.FITS) {
             return new Solved<>(null, Looks.FITS);
         }

@@ -2,6 +2,7 @@ package scree.core.placement;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import scree.core.colour.Film;
 import scree.core.colour.Illuminant;
 import scree.core.colour.Lab;
 import scree.core.colour.Spectrum;
@@ -74,10 +75,11 @@ public final class MadeUp {
         }
     }
 
-    /** Share of small marks that a base of full cover hides in one coat as it is worn, and what it hides where they are to be kept. House choices. */
-    private static final double HIDES = .75;
+    /** What of a base's cover stays on marks that are to be kept: it is thinned there. House choice. */
+    private static final double THINNED_OVER_KEPT = .27;
 
-    private static final double HIDES_KEPT = .2;
+    /** How much deeper a usual freckle or settled blemish is than the skin beside it, L*. House choice. */
+    private static final double USUAL_MARK = 7;
 
     /**
      * Returns the made-up picture.
@@ -94,19 +96,27 @@ public final class MadeUp {
         Canvas canvas = new Canvas(picture.width(), picture.height(), face);
         Grounds ground = new Grounds(bare, usual);
         if (skin.base() != null) {
-            float[] table = table(new Layer(null, skin.base(), 1, null), ground, light);
+            double worn = skin.base().coat().chartCoats(1);
+            float[] table = table(new Layer(null, skin.base(), worn, null), ground, light);
             int full = table.length - 3;
-            canvas.base(
-                    linear,
-                    new double[] {table[full], table[full + 1], table[full + 2]},
-                    (skin.marksKept() ? HIDES_KEPT : HIDES) * skin.base().contrastRatio());
-            ground = new Grounds(laid(skin.base(), bare, 1, light), laid(skin.base(), usual, 1, light));
+            canvas.base(linear, new double[] {table[full], table[full + 1], table[full + 2]}, hidden(skin, bare));
+            ground = new Grounds(laid(skin.base(), bare, worn, light), laid(skin.base(), usual, worn, light));
         }
         for (Layer layer : layers) {
             Spectrum own = layer.own() == null ? null : SkinSpectrum.of(layer.own());
             canvas.apply(linear, layer.patch(), table(layer, own == null ? ground : new Grounds(own, own), light));
         }
         return encoded(picture, linear, turn(bare, light), light == Light.FLASH ? face : null);
+    }
+
+    /** Returns the share of a small mark that the base hides as it is worn: what the film leaves of a usual one is what is seen. */
+    private static double hidden(Skin skin, Spectrum bare) {
+        Lab own = bare.toLab();
+        Spectrum mark = SkinSpectrum.of(Lab.of(Math.max(DEEPEST / 2, own.lightness() - USUAL_MARK), own.a(), own.b()));
+        Film film = skin.base().coat().worn(1);
+        double left = film.over(mark).toLab().differenceFrom(film.over(bare).toLab())
+                / mark.toLab().differenceFrom(own);
+        return (skin.marksKept() ? THINNED_OVER_KEPT : 1) * Math.max(0, 1 - left);
     }
 
     /** What a film lies on, and what it would lie on were the skin a usual one of that depth. */

@@ -1,6 +1,9 @@
-package scree.core.placement;
+package scree.core.shade;
 
-/** What is laid on a zone, counted as at the chair. House choices: between the amounts that a hand tells apart. */
+/**
+ * How much is laid, as an artist says it, in usual coats of the product: of base, concealer and corrector a usual coat on a face, of
+ * colour the dose that the kit of its role calls usual ({@link UsualCoat#laid}). House choices: between the amounts that a hand tells apart.
+ */
 public enum Amount {
     BREATH(0.3),
     HALF(0.7),

@@ -4,9 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import scree.core.colour.KubelkaMunk;
+import scree.core.colour.Film;
 import scree.core.colour.Lab;
-import scree.core.colour.LeastSlope;
 import scree.core.colour.Spectrum;
 import scree.core.reason.Reason;
 import scree.core.skin.SkinSpectrum;
@@ -31,6 +30,9 @@ public final class NeckBridge {
     private static final double NO_GAIN = 0.3;
     /** A more elaborate way has to leave this much less to stand first. House choice: half of what an eye sees. */
     private static final double WORK = 0.5;
+
+    /** What leaves no more than this is left alone, whatever would leave less. */
+    private static final double UNSEEN = Nearness.UNSEEN.upTo();
 
     private NeckBridge() {}
 
@@ -68,26 +70,15 @@ public final class NeckBridge {
      * A product that may go on.
      *
      * @param id the maker's own
-     * @param colour at full opacity
-     * @param contrastRatio of one usual coat
+     * @param coat one usual coat of it
      */
-    public record Product(long id, Lab colour, double contrastRatio) {
-        Coat coat() {
-            Spectrum own = LeastSlope.spectrumOf(colour)
-                    .orElseThrow(() -> new IllegalArgumentException(
-                            "%s is no colour that a product can have: measure it again".formatted(colour)));
-            return new Coat(id, own, KubelkaMunk.thicknessFor(own, contrastRatio));
+    public record Product(long id, Film coat) {
+        private Spectrum over(Spectrum ground, double coats) {
+            return coat.times(coats).over(ground);
         }
-    }
 
-    /**
-     * A product ready to be laid.
-     *
-     * @param thickness of one usual coat
-     */
-    private record Coat(long product, Spectrum own, double thickness) {
-        Spectrum over(Spectrum ground, double coats) {
-            return KubelkaMunk.film(own, ground, coats * thickness);
+        private double lightness() {
+            return coat.product().toLab().lightness();
         }
     }
 
@@ -126,9 +117,8 @@ public final class NeckBridge {
 
     /** Returns every way that the kit allows, the best first: least left, and more work only for something. */
     public static List<Bridge> of(Lab jawSkin, Lab neckSkin, Kit kit) {
-        Coat base = kit.base().coat();
         Spectrum neck = SkinSpectrum.of(neckSkin);
-        Spectrum face = base.over(SkinSpectrum.of(jawSkin), 1);
+        Spectrum face = kit.base().over(SkinSpectrum.of(jawSkin), 1);
         Lab f = face.toLab();
         List<Laid> warmed = laid(WARM, kit.bronzers(), neck, f);
         List<Bridge> ways = new ArrayList<>();
@@ -159,6 +149,9 @@ public final class NeckBridge {
             case BODY_PRODUCT -> 2.5;
         };
         // a coat under a light collar stands last among what is near
+        if (b.way() == Way.NOTHING && b.left() <= UNSEEN) {
+            return -1 / WORK; // nobody works on what nobody sees
+        }
         return work + (kit.lightCollar() && b.way() == Way.BODY_PRODUCT ? 4 : 0);
     }
 
@@ -169,9 +162,8 @@ public final class NeckBridge {
     private static List<Laid> laid(double[] coats, List<Product> products, Spectrum ground, Lab other) {
         List<Laid> all = new ArrayList<>();
         for (Product p : products) {
-            Coat coat = p.coat();
             for (double c : coats) {
-                Lab colour = coat.over(ground, c).toLab();
+                Lab colour = p.over(ground, c).toLab();
                 all.add(new Laid(p, c, colour, colour.differenceFrom(other)));
             }
         }
@@ -193,7 +185,7 @@ public final class NeckBridge {
         for (Laid a : above) {
             for (Laid b : below) {
                 double left = a.colour.differenceFrom(b.colour);
-                if (a.product.colour().lightness() < b.product.colour().lightness() && left < least) {
+                if (a.product.lightness() < b.product.lightness() && left < least) {
                     least = left;
                     onFace = a;
                     onNeck = b;

@@ -70,10 +70,11 @@ public final class StripeSight {
      * A product on trial.
      *
      * @param settled colour on the skin when it has settled
-     * @param contrastRatio of one usual coat
+     * @param contrastRatio of one usual coat on a chart
+     * @param wornShare of that in one on a face
      * @param dryDown minutes
      */
-    public record Stripe(Lab wet, Lab settled, double contrastRatio, double dryDown) {}
+    public record Stripe(Lab wet, Lab settled, double contrastRatio, double wornShare, double dryDown) {}
 
     /** What is looked at. */
     public record Moment(double minutes, Coat coat, Look look) {}
@@ -119,7 +120,8 @@ public final class StripeSight {
     private static Spectrum on(Spectrum skin, Spectrum product, Stripe stripe, Coat coat) {
         return coat == Coat.FULL
                 ? product
-                : KubelkaMunk.film(product, skin, KubelkaMunk.thicknessFor(product, stripe.contrastRatio()));
+                : KubelkaMunk.film(
+                        product, skin, stripe.wornShare() * KubelkaMunk.thicknessFor(product, stripe.contrastRatio()));
     }
 
     /**

@@ -9,9 +9,9 @@ import org.junit.jupiter.api.Test;
 import scree.core.colour.Lab;
 import scree.core.mix.KitGaps;
 import scree.core.shade.Form;
-import scree.core.shade.OneCoat;
 import scree.core.shade.Role;
 import scree.core.shade.Traits;
+import scree.core.shade.UsualCoat;
 import scree.core.skin.ReferenceCurve;
 import scree.seeded.Draw;
 import scree.seeded.Seeds;
@@ -59,15 +59,15 @@ class RoleGapsTest {
     @Test
     void greenIsForRednessOnly() {
         Lab skin = Lab.of(68, 7.5, 14.5);
-        OneCoat green = LAID.apply("green").coat();
-        OneCoat concealer = LAID.apply("concealer").coat();
+        UsualCoat green = LAID.apply("green").coat();
+        UsualCoat concealer = LAID.apply("concealer").coat();
         assertThat(Correction.of(RoleGaps.Mark.BLUE_PURPLE.on(skin), skin, green, concealer)
                         .looks())
                 .isEqualTo(Looks.DIRTY);
         assertThat(Correction.of(RoleGaps.Mark.REDNESS.on(skin), skin, green, concealer)
                         .looks())
                 .isEqualTo(Looks.FITS);
-        OneCoat pale = OneCoat.of(Lab.of(93, 4, 8), .9);
+        UsualCoat pale = UsualCoat.of(Form.CREAM, Lab.of(93, 4, 8), .9);
         assertThat(Correction.of(RoleGaps.Mark.BROWN.on(skin), skin, pale, concealer)
                         .between()
                         .lightness())
@@ -82,7 +82,7 @@ class RoleGapsTest {
     void noOtherDoseIsBetter(Draw draw) {
         Lab skin = RoleGaps.skin(draw.one(KitGaps.Lean.values()), draw.between(30, 78));
         Lab zone = draw.one(RoleGaps.Mark.values()).on(skin);
-        OneCoat concealer = OneCoat.of(skin, .9);
+        UsualCoat concealer = UsualCoat.of(Form.CREAM, skin, .9);
         Correction alone = Correction.of(zone, skin, null, concealer);
         assertThat(alone.corrector()).isZero();
         assertThat(alone.concealer()).isBetween(.2, 2.0);

@@ -13,10 +13,10 @@ import org.junit.jupiter.api.Test;
 import scree.core.Golden;
 import scree.core.colour.Lab;
 import scree.core.shade.Form;
-import scree.core.shade.OneCoat;
 import scree.core.shade.Role;
 import scree.core.shade.Sheen;
 import scree.core.shade.Traits;
+import scree.core.shade.UsualCoat;
 import scree.core.skin.ReferenceCurve;
 import scree.seeded.Draw;
 import scree.seeded.Seeds;
@@ -91,9 +91,10 @@ class RoleJudgeTest {
     }
 
     /** Such as "corrector 74.00 16.00 22.00 cr 0.60 concealer 66.00 9.00 15.00 cr 0.90". */
-    private static OneCoat coat(String text, String of) {
+    private static UsualCoat coat(String text, String of) {
         String[] words = text.substring(text.indexOf(of)).split(" ");
-        return OneCoat.of(
+        return UsualCoat.of(
+                Form.CREAM,
                 Lab.of(Double.parseDouble(words[1]), Double.parseDouble(words[2]), Double.parseDouble(words[3])),
                 Double.parseDouble(words[5]));
     }

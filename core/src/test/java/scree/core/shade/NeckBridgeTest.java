@@ -15,10 +15,15 @@ import scree.core.skin.ReferenceCurve;
 class NeckBridgeTest {
     private static final Lab JAW = ReferenceCurve.at(58);
     private static final Lab NECK = ReferenceCurve.at(64);
-    private static final Product BASE = new Product(1, ReferenceCurve.at(58), .8);
-    private static final Product LIGHTER = new Product(2, ReferenceCurve.at(66), .7);
-    private static final Product LOW_SUN = new Product(3, Lab.of(52, 15, 25), .4);
-    private static final Product HIGH_SUN = new Product(4, Lab.of(42, 17, 24), .4);
+
+    private static scree.core.colour.Film coat(Role role, Lab colour, double contrast) {
+        return UsualCoat.of(role.usualForm(), colour, contrast).laid(role, 1);
+    }
+
+    private static final Product BASE = new Product(1, coat(Role.BASE, ReferenceCurve.at(58), .8));
+    private static final Product LIGHTER = new Product(2, coat(Role.BASE, ReferenceCurve.at(66), .7));
+    private static final Product LOW_SUN = new Product(3, coat(Role.BRONZER, Lab.of(52, 15, 25), .4));
+    private static final Product HIGH_SUN = new Product(4, coat(Role.BRONZER, Lab.of(42, 17, 24), .4));
 
     private static Kit kit(boolean collar) {
         return new Kit(BASE, List.of(LIGHTER), List.of(LOW_SUN, HIGH_SUN), List.of(BASE), collar);

@@ -28,7 +28,8 @@ class StripeSightTest {
     }
 
     private static Stripe stripe(Lab settled) {
-        return new Stripe(Lab.of(settled.lightness() + 2, settled.a(), settled.b() - .5), settled, .75, 12);
+        return new Stripe(
+                Lab.of(settled.lightness() + 2, settled.a(), settled.b() - .5), settled, .75, UsualCoat.ESTIMATED, 12);
     }
 
     @ParameterizedTest
