@@ -79,10 +79,10 @@ class KitCsvTest {
     @Test
     void whatIsKnownHalfOrOutOfRangeIsNamed() {
         String first = "Marl,31,BASE,LIQUID,SATIN,78,61,9,17,60,9.5,18,2026-03-09,12,,yes,";
-        assertThat(read(HEADER + first + "HONEY,,,,,,,,,,,,,,,,,,,,,,2\n").problems())
+        assertThat(read(HEADER + first + "HONEY,,,,,,,,,,,,,,,,,,,,,,,2\n").problems())
                 .extracting(KitFile.Problem::field)
                 .containsExactly("carrier");
-        assertThat(read(HEADER + first + "WATER,50,,,200,SHEET,,,,1,,,90,,,,,,maybe,,,,9\n")
+        assertThat(read(HEADER + first + "WATER,50,,,200,SHEET,,,,1,,,90,,,,,,maybe,,,,,9\n")
                         .problems())
                 .extracting(KitFile.Problem::field)
                 .containsExactlyInAnyOrder(
