@@ -83,6 +83,7 @@ final class Accuracy {
         new Mixing().gap();
         new SwatchAccuracy().run();
         new RoleAccuracy().run();
+        new CoverAccuracy().run();
         new LightAccuracy().run();
         undertone();
         witnesses();

@@ -4,10 +4,7 @@ import static scree.bench.Bench.figure;
 import static scree.bench.Bench.say;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,29 +44,12 @@ import scree.standins.camera.Studio;
 /** How colour is judged by role: against worked-out verdicts, and on the twelve sitters' plans. */
 final class RoleAccuracy {
     private static final int WIDTH = 720;
-    private static final String HERE = "core/src/test/resources/golden/roles/";
 
     private record Item(String name, Role role, LaidProduct laid) {}
 
     void run() throws IOException {
         verdicts();
         lights();
-    }
-
-    private static List<Map<String, String>> rows(String file) throws IOException {
-        Path here = Path.of(System.getenv().getOrDefault("SCREE_HERE", "."));
-        List<String> lines = Files.readAllLines(here.resolve(HERE + file));
-        String[] names = lines.get(0).split(",");
-        List<Map<String, String>> rows = new ArrayList<>();
-        for (String line : lines.subList(1, lines.size())) {
-            String[] values = line.split(",", -1);
-            Map<String, String> row = new HashMap<>();
-            for (int i = 0; i < names.length; i++) {
-                row.put(names[i], values[i]);
-            }
-            rows.add(row);
-        }
-        return rows;
     }
 
     private static double number(Map<String, String> row, String column) {
@@ -83,7 +63,7 @@ final class RoleAccuracy {
 
     private static void verdicts() throws IOException {
         int right = 0;
-        List<Map<String, String>> rows = rows("golden.csv");
+        List<Map<String, String>> rows = Rows.of("roles/golden.csv");
         for (Map<String, String> row : rows) {
             RoleWish wish = RoleWish.of(1);
             Double coats = null;
@@ -118,7 +98,7 @@ final class RoleAccuracy {
 
     private static List<Item> kit() throws IOException {
         List<Item> kit = new ArrayList<>();
-        for (Map<String, String> row : rows("kit.csv")) {
+        for (Map<String, String> row : Rows.of("roles/kit.csv")) {
             Sheen sheen = row.get("sheenL").isEmpty()
                     ? null
                     : new Sheen(

@@ -161,7 +161,7 @@ public final class CoverSearch<T> {
         all.add(place.base());
         kit.stream()
                 .filter(w -> (w.role() == Role.CONCEALER || w.role() == Role.BASE) && w.form() != Form.POWDER)
-                .filter(w -> !w.what().equals(place.base().what()))
+                .filter(w -> !place.base().what().equals(w.what()))
                 .filter(w -> !near || w.colour().differenceFrom(target) <= FAR_COVER)
                 .sorted(nearestTo(target))
                 .limit(near ? NEAR_COVERS - 1 : Long.MAX_VALUE)

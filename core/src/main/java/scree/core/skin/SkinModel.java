@@ -60,22 +60,55 @@ public final class SkinModel {
         return 0.0135 * Math.pow(melanin / 0.025, 0.43);
     }
 
+    /**
+     * What lies under a thin dermis instead of an endless one, and what else it absorbs: veins, ink, a bruise.
+     *
+     * @param depthCm thickness of the dermis, 1/cm; infinite for usual skin
+     * @param ground under it; not asked where the dermis is endless
+     * @param more absorption of the dermis by band, 1/cm, or null for none
+     */
+    public record Beneath(double depthCm, Spectrum ground, double[] more) {
+        private static final Beneath NOTHING = new Beneath(Double.POSITIVE_INFINITY, null, null);
+    }
+
     /** Returns the reflectance of skin of this content. */
     public static Spectrum reflectance(Content content) {
+        return reflectance(content, Beneath.NOTHING);
+    }
+
+    /** Returns the reflectance of skin with something under it. */
+    public static Spectrum reflectance(Content content, Beneath beneath) {
         double[] r = new double[Spectrum.BANDS];
         for (int i = 0; i < r.length; i++) {
-            r[i] = band(content, i);
+            r[i] = band(content, beneath, i);
         }
         return Spectrum.of(r);
     }
 
-    private static double band(Content c, int i) {
-        double blood = BLOOD * (c.saturation() * OXY[i] + (1 - c.saturation()) * DEOXY[i]);
+    /** Returns the reflectance of a dermis alone, as of a layer of veins. */
+    public static Spectrum dermis(double blood, double saturation, double carotene) {
+        double[] r = new double[Spectrum.BANDS];
+        for (int i = 0; i < r.length; i++) {
+            r[i] = KubelkaMunk.reflectance(2 * dermis(blood, saturation, carotene, i) / (0.75 * SCATTER[i]));
+        }
+        return Spectrum.of(r);
+    }
+
+    private static double dermis(double share, double saturation, double carotene, int i) {
+        double blood = BLOOD * (saturation * OXY[i] + (1 - saturation) * DEOXY[i]);
         double packing = (1 - Math.exp(-VESSEL_PACKING * blood)) / (VESSEL_PACKING * blood);
-        double dermis = c.blood() * blood * packing + (1 - c.blood()) * BASE[i] + c.carotene() * CAROTENE[i];
+        return share * blood * packing + (1 - share) * BASE[i] + carotene * CAROTENE[i];
+    }
+
+    private static double band(Content c, Beneath beneath, int i) {
+        double dermis =
+                dermis(c.blood(), c.saturation(), c.carotene(), i) + (beneath.more() == null ? 0 : beneath.more()[i]);
         double epidermis = c.melanin() * MELANIN[i] + (1 - c.melanin()) * BASE[i];
         double s = 0.75 * SCATTER[i];
         double under = KubelkaMunk.reflectance(2 * dermis / s);
+        if (Double.isFinite(beneath.depthCm())) {
+            under = KubelkaMunk.film(under, beneath.ground().at(i), s * beneath.depthCm());
+        }
         double own = KubelkaMunk.reflectance(2 * epidermis / s);
         double inner = KubelkaMunk.film(own, under, s * EPIDERMIS_CM);
         return SURFACE + (1 - SURFACE) * (1 - INNER_REFLECTION) * inner / (1 - INNER_REFLECTION * inner);

@@ -1,0 +1,56 @@
+package scree.core.cover;
+
+import java.util.ArrayList;
+import java.util.List;
+import scree.core.reason.Reason;
+import scree.core.skin.Texture;
+
+/** What a place asks of the hand, and the cautions that stand whatever is planned. */
+final class Care {
+    /** Minutes that a balm softens dry skin before it is blotted. House choice. */
+    private static final int SOFTEN_MINUTES = 5;
+    /** What a wipe carries off a coat, and a smear beside the mark that is seen, ΔE00. House choices. */
+    private static final double WIPED = .4;
+
+    private static final double SMEAR_SEEN = 1;
+
+    private Care() {}
+
+    static List<Reason> of(Mark mark) {
+        List<Reason> all = new ArrayList<>();
+        if (mark.bears() == Bears.BROKEN) {
+            all.add(Reason.caution(CoverCode.BROKEN));
+            return all;
+        }
+        if (mark.zone() == scree.core.skin.Zone.UNDER_EYE) {
+            all.add(Reason.note(CoverCode.THIN_SKIN));
+        }
+        for (Texture t : mark.feel()) {
+            switch (t) {
+                case CREPE -> all.add(Reason.check(CoverCode.CREPE));
+                case FINE_LINES -> all.add(Reason.check(CoverCode.FINE_LINES));
+                case BAG -> all.add(Reason.check(CoverCode.BAG));
+                case DRY_PATCH -> all.add(Reason.check(CoverCode.SOFTEN_FIRST, SOFTEN_MINUTES));
+                case OPEN_PORES -> all.add(Reason.check(CoverCode.PORES));
+                case RAISED_BLEMISH -> all.add(Reason.check(CoverCode.RAISED));
+                case BROKEN_SKIN -> all.add(Reason.caution(CoverCode.BROKEN));
+            }
+        }
+        return all;
+    }
+
+    /** Returns what a plan itself asks for. */
+    static List<Reason> of(CoverPlan<?> plan) {
+        List<Reason> all = new ArrayList<>();
+        if (plan.microns() > Bears.CAKES_FROM) {
+            all.add(Reason.check(CoverCode.CAKES, plan.microns()));
+        }
+        var skin = plan.place().surround().toLab();
+        boolean smears =
+                plan.under().stream().anyMatch(l -> WIPED * l.ware().colour().differenceFrom(skin) > SMEAR_SEEN);
+        if (smears) {
+            all.add(Reason.check(CoverCode.PRESS));
+        }
+        return all;
+    }
+}
