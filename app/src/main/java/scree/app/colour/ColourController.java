@@ -77,7 +77,7 @@ class ColourController {
         return ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(CacheControl.noStore())
-                .body(previews.whole(me.studio(), taken.plan(), ColourPaint.layers(taken), light));
+                .body(previews.whole(me.studio(), id, taken.plan(), ColourPaint.layers(taken), light));
     }
 
     // ---- changes: each is a step ----

@@ -19,6 +19,7 @@ import scree.app.base.Bases;
 import scree.app.base.Shortlist;
 import scree.app.client.Client;
 import scree.app.client.Clients;
+import scree.app.correct.Corrections;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.kit.Formulas;
@@ -31,6 +32,7 @@ import scree.app.sheet.Sheets;
 import scree.app.sitting.Intake;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
+import scree.app.skin.Touches;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.StillLoading;
@@ -38,10 +40,12 @@ import scree.app.studio.StudioId;
 import scree.core.care.Care;
 import scree.core.face.FacePoints;
 import scree.core.face.Tick;
+import scree.core.image.Point;
 import scree.core.method.Aim;
 import scree.core.method.Occasion;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
+import scree.core.skin.FreeSpot;
 import scree.core.skin.SkinType;
 import scree.core.swatch.SheetRefused;
 import scree.standins.camera.Ensemble;
@@ -69,6 +73,8 @@ class DemoLoader implements ApplicationRunner {
     private final Bases bases;
     private final Faces faces;
     private final Placements placements;
+    private final Touches touches;
+    private final Corrections corrections;
     private final StandInCamera camera;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -85,6 +91,8 @@ class DemoLoader implements ApplicationRunner {
             Bases bases,
             Faces faces,
             Placements placements,
+            Touches touches,
+            Corrections corrections,
             StandInCamera camera,
             Clock clock,
             TransactionTemplate transaction,
@@ -100,6 +108,8 @@ class DemoLoader implements ApplicationRunner {
         this.bases = bases;
         this.faces = faces;
         this.placements = placements;
+        this.touches = touches;
+        this.corrections = corrections;
         this.camera = camera;
         this.clock = clock;
         this.transaction = transaction;
@@ -199,6 +209,7 @@ class DemoLoader implements ApplicationRunner {
             // at the present one's points nobody has looked yet
             Laying laying = index == DONE_TODAY ? guessed(camera.guessed(sitter)) : looked(sitter, done);
             work(artist, id, camera.today(sitter), x, sitter, done, laying);
+            mark(artist, id, DemoConcerns.of(sitter));
             if (done) {
                 sittings.finish(studio, id);
             }
@@ -242,6 +253,22 @@ class DemoLoader implements ApplicationRunner {
                     .map(Shortlist.Ranked::product)
                     .ifPresent(p -> bases.take(me, id, p.id(), null, null, 0));
         }
+    }
+
+    /** Marks spots and what was felt, as an artist does on Skin and Correct. */
+    private void mark(Member me, long id, DemoConcerns.Of concerns) {
+        StudioId studio = me.studio();
+        for (FreeSpot s : concerns.spots()) {
+            readings.relay(studio, id, face -> {
+                Point at = face.frame().toPicture(s.x(), s.y());
+                return face.withSpot(s.kind(), at.x(), at.y());
+            });
+        }
+        concerns.felt().forEach(t -> touches.toggle(studio, id, t));
+        if (!concerns.spots().isEmpty()) {
+            readings.keep(studio, id, readings.of(studio, id).orElseThrow().version());
+        }
+        concerns.popped().forEach(spot -> corrections.callBroken(me, id, spot));
     }
 
     /** Lays the points of a face on the picture that was just taken. */

@@ -37,7 +37,8 @@ final class Portraits {
     /** One picture. */
     record Portrait(String name, Sitter sitter, Lab skin, double kelvin, int width) {
         static Portrait today(Sitter sitter, int width) {
-            return new Portrait(fileName(sitter, "today", width), sitter, sitter.skin(), KELVIN_TODAY, width);
+            Sitter today = sitter.troubledBy(DemoConcerns.of(sitter).painted());
+            return new Portrait(fileName(sitter, "today", width), today, sitter.skin(), KELVIN_TODAY, width);
         }
 
         static int thenWidth(int width) {

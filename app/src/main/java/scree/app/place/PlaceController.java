@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.base.BaseChoice;
 import scree.app.base.Bases;
+import scree.app.correct.Corrections;
 import scree.app.look.PictureFrame;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
@@ -38,6 +39,7 @@ class PlaceController {
     private final Previews previews;
     private final Pictures pictures;
     private final Bases bases;
+    private final Corrections corrections;
     private final Cairns cairns;
     private final PlaceWords words;
 
@@ -47,6 +49,7 @@ class PlaceController {
             Previews previews,
             Pictures pictures,
             Bases bases,
+            Corrections corrections,
             Cairns cairns,
             PlaceWords words) {
         this.sittings = sittings;
@@ -54,6 +57,7 @@ class PlaceController {
         this.previews = previews;
         this.pictures = pictures;
         this.bases = bases;
+        this.corrections = corrections;
         this.cairns = cairns;
         this.words = words;
     }
@@ -85,7 +89,7 @@ class PlaceController {
             @CurrentMember Member me,
             @PathVariable long id,
             @RequestParam(defaultValue = "DAYLIGHT") MadeUp.Light light) {
-        return jpeg(previews.whole(me.studio(), plan(me, id), light));
+        return jpeg(previews.whole(me.studio(), id, plan(me, id), light));
     }
 
     @GetMapping("/patch.jpg")
@@ -97,7 +101,7 @@ class PlaceController {
             @RequestParam boolean made) {
         TakenPlan plan = plan(me, id);
         WorkedZone zone = plan.zone(area, side).orElseThrow(() -> new NotHere("zone"));
-        return jpeg(previews.patch(me.studio(), plan, zone, made));
+        return jpeg(previews.patch(me.studio(), id, plan, zone, made));
     }
 
     private TakenPlan plan(Member me, long id) {
@@ -253,6 +257,14 @@ class PlaceController {
         return "place/page :: work";
     }
 
+    /** Returns whether a light is planned under the eyes. */
+    private static boolean lit(TakenPlan plan) {
+        return plan.zones().stream()
+                .anyMatch(z -> z.dose() != null
+                        && z.zone().area().name().startsWith("UNDER_EYE")
+                        && z.zone().area().family() == Family.LIGHT);
+    }
+
     private void fill(Member me, Sitting sitting, String zone, Model model) {
         model.addAttribute("sittingId", sitting.id());
         model.addAttribute("unreadable", placements.unreadable(me.studio(), sitting.id()));
@@ -261,6 +273,7 @@ class PlaceController {
             return;
         }
         TakenPlan plan = taken.get();
+        model.addAttribute("darkUnderEyes", lit(plan) && corrections.darkUnderEyes(me.studio(), sitting.id()));
         PictureFrame frame = PictureFrame.face(
                 pictures.get(me.studio(), plan.face().sheet().pictureId()),
                 plan.level(),

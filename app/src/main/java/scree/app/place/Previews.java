@@ -4,12 +4,14 @@ import com.github.benmanes.caffeine.cache.Cache;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
+import scree.app.correct.Corrections;
 import scree.app.memory.Memories;
 import scree.app.picture.Pictures;
 import scree.app.studio.StudioId;
 import scree.core.image.PictureIntake;
 import scree.core.image.Point;
 import scree.core.image.Raster;
+import scree.core.placement.Covered;
 import scree.core.placement.MadeUp;
 import scree.core.plane.Vec;
 
@@ -22,32 +24,39 @@ public class Previews {
     private static final double PATCH = .62;
 
     private final Pictures pictures;
+    private final Corrections corrections;
     private final Cache<Key, Raster> made;
 
     /** Everything that the picture depends on. */
     private record Key(
-            StudioId studio, long picture, MadeUp.Skin skin, List<MadeUp.Layer> layers, MadeUp.Light light) {}
+            StudioId studio,
+            long picture,
+            MadeUp.Skin skin,
+            List<Covered> covered,
+            List<MadeUp.Layer> layers,
+            MadeUp.Light light) {}
 
-    Previews(Pictures pictures, Memories memories) {
+    Previews(Pictures pictures, Corrections corrections, Memories memories) {
+        this.corrections = corrections;
         this.made = memories.keep("previews", KEPT);
         this.pictures = pictures;
     }
 
-    byte[] whole(StudioId studio, TakenPlan plan, MadeUp.Light light) {
-        return PictureIntake.encodeJpeg(made(studio, plan, light), QUALITY);
+    byte[] whole(StudioId studio, long sitting, TakenPlan plan, MadeUp.Light light) {
+        return PictureIntake.encodeJpeg(made(studio, sitting, plan, light), QUALITY);
     }
 
     /** Returns the face with what is placed and more over it. */
-    public byte[] whole(StudioId studio, TakenPlan plan, List<MadeUp.Layer> more, MadeUp.Light light) {
+    public byte[] whole(StudioId studio, long sitting, TakenPlan plan, List<MadeUp.Layer> more, MadeUp.Light light) {
         List<MadeUp.Layer> all = new ArrayList<>(layers(plan));
         all.addAll(more);
-        return PictureIntake.encodeJpeg(made(studio, plan, all, light), QUALITY);
+        return PictureIntake.encodeJpeg(made(studio, sitting, plan, all, light), QUALITY);
     }
 
     /** Returns the place of a zone, bare or made up. */
-    byte[] patch(StudioId studio, TakenPlan plan, WorkedZone zone, boolean made) {
+    byte[] patch(StudioId studio, long sitting, TakenPlan plan, WorkedZone zone, boolean made) {
         Raster from = made
-                ? made(studio, plan, MadeUp.Light.DAYLIGHT)
+                ? made(studio, sitting, plan, MadeUp.Light.DAYLIGHT)
                 : pictures.raster(studio, plan.face().sheet().pictureId());
         Vec heart = zone.zone().heart();
         Point at = plan.level().toPicture(heart);
@@ -55,8 +64,8 @@ public class Previews {
         return PictureIntake.encodeJpeg(cut(from, (int) at.x(), (int) at.y(), half), QUALITY);
     }
 
-    private Raster made(StudioId studio, TakenPlan plan, MadeUp.Light light) {
-        return made(studio, plan, layers(plan), light);
+    private Raster made(StudioId studio, long sitting, TakenPlan plan, MadeUp.Light light) {
+        return made(studio, sitting, plan, layers(plan), light);
     }
 
     private static List<MadeUp.Layer> layers(TakenPlan plan) {
@@ -69,14 +78,15 @@ public class Previews {
         return layers;
     }
 
-    private Raster made(StudioId studio, TakenPlan plan, List<MadeUp.Layer> layers, MadeUp.Light light) {
+    private Raster made(StudioId studio, long sitting, TakenPlan plan, List<MadeUp.Layer> layers, MadeUp.Light light) {
         MadeUp.Skin skin = new MadeUp.Skin(
                 plan.known().skin().skin(), plan.known().base(), plan.known().marksKept());
         long picture = plan.face().sheet().pictureId();
         Raster bare = pictures.raster(studio, picture);
+        List<Covered> covered = corrections.covered(studio, sitting, picture);
         return made.get(
-                new Key(studio, picture, skin, layers, light),
-                k -> MadeUp.over(bare, plan.level(), skin, layers, light));
+                new Key(studio, picture, skin, covered, layers, light),
+                k -> MadeUp.over(bare, plan.level(), skin, covered, layers, light));
     }
 
     private static Raster cut(Raster from, int x, int y, int half) {

@@ -99,7 +99,7 @@ class PlaceControllerTest {
             strings = {"made.jpg", "patch.jpg?area=BLUSH&side=LEFT&made=true", "chart.svg", "chart.pdf", "chart.png"})
     void withoutAPlanThereIsNoPictureOfIt(String path) throws Exception {
         http.perform(get("/sittings/5/place/" + path).with(user(RUNA))).andExpect(status().isNotFound());
-        verify(previews, never()).whole(any(), any(), any(MadeUp.Light.class));
+        verify(previews, never()).whole(any(), anyLong(), any(), any(MadeUp.Light.class));
     }
 
     @Test

@@ -9,8 +9,8 @@ import scree.core.skin.Zone;
 /**
  * A place that parts from its surround.
  *
- * @param zone null for a spot
- * @param spot null for a zone
+ * @param zone of a spot the zone that it lies on and that is corrected first, or null
+ * @param spot null for a zone as a whole
  * @param colour of the place
  * @param surround of the skin beside it
  * @param area in cm², both sides of a paired zone

@@ -15,6 +15,7 @@ import scree.core.skin.SkinReading;
 import scree.core.skin.SpotReading;
 import scree.core.skin.Texture;
 import scree.core.skin.Zone;
+import scree.core.skin.ZoneOutline;
 import scree.core.skin.ZoneReading;
 
 /** Gathers what parts from the skin beside it on a face: what was found zone against zone, what the artist marked, what feels broken. */
@@ -30,9 +31,14 @@ public final class Marks {
      * @param ruledOut findings that the artist ruled out
      * @param feel texture by zone, of either side
      * @param broken spots whose skin the artist called broken: a popped blemish is
+     * @param outlines where the zones lie, so that a spot on a zone that is corrected first is judged beside corrected skin
      */
     public static List<Mark> of(
-            SkinReading reading, Set<SkinFinding.Code> ruledOut, Map<Zone, List<Texture>> feel, Set<Integer> broken) {
+            SkinReading reading,
+            Set<SkinFinding.Code> ruledOut,
+            Map<Zone, List<Texture>> feel,
+            Set<Integer> broken,
+            List<ZoneOutline> outlines) {
         List<Mark> all = new ArrayList<>();
         Set<Zone> taken = new HashSet<>();
         for (SkinFinding f : SkinFindings.of(reading)) {
@@ -46,9 +52,11 @@ public final class Marks {
                 broken(reading, e.getKey(), e.getValue()).ifPresent(all::add);
             }
         }
+        List<Mark> zones = List.copyOf(all);
         for (SpotReading s : reading.spots()) {
-            if (s.difference() >= Place.SEEN || broken.contains(s.spot().id())) {
-                all.add(spot(s, broken.contains(s.spot().id())));
+            Mark mark = spot(s, broken.contains(s.spot().id()), under(s.spot(), zones, outlines));
+            if (!offSkin(s, reading) && (mark.difference() >= Place.SEEN || mark.bears() == Bears.BROKEN)) {
+                all.add(mark);
             }
         }
         all.sort(Comparator.comparingDouble((Mark m) -> m.difference() * Math.sqrt(m.area()))
@@ -76,11 +84,35 @@ public final class Marks {
                 .map(c -> new Mark(Seen.BLEMISH, zone, null, c, c, area(zone), feel));
     }
 
-    private static Mark spot(SpotReading s, boolean broken) {
+    /** Farther than this from every zone that was read, the ring round a spot is hair, cloth or background. House choice, ΔE00. */
+    private static final double OFF_SKIN = 16;
+
+    /** Returns whether a spot does not lie on skin. */
+    public static boolean offSkin(SpotReading s, SkinReading reading) {
+        return !reading.zones().isEmpty()
+                && reading.zones().stream().noneMatch(z -> z.colour().differenceFrom(s.surround()) <= OFF_SKIN);
+    }
+
+    /** Returns what the spot lies on, where that is corrected itself. */
+    private static Optional<Mark> under(FreeSpot spot, List<Mark> zones, List<ZoneOutline> outlines) {
+        return outlines.stream()
+                .filter(o -> o.holds(spot.x(), spot.y()))
+                .flatMap(o -> zones.stream().filter(m -> m.zone() == o.zone() && m.bears() != Bears.BROKEN))
+                .findFirst();
+    }
+
+    private static Mark spot(SpotReading s, boolean broken, Optional<Mark> under) {
         FreeSpot spot = s.spot();
         double radius = spot.radius() * PUPILS_CM;
         List<Texture> feel = broken ? List.of(Texture.BROKEN_SKIN) : List.of();
-        return new Mark(Seen.of(spot.kind()), null, spot, s.colour(), s.surround(), Math.PI * radius * radius, feel);
+        return new Mark(
+                Seen.of(spot.kind()),
+                under.map(Mark::zone).orElse(null),
+                spot,
+                s.colour(),
+                under.map(Mark::surround).orElse(s.surround()),
+                Math.PI * radius * radius,
+                feel);
     }
 
     /** Returns a zone's size on both sides, cm². */

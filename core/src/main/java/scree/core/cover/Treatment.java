@@ -56,6 +56,28 @@ public record Treatment<T>(
                 care);
     }
 
+    /** On the face the base lies once, thin under the eyes and on the lids. House choices. */
+    private static final double ON_THE_FACE = 1;
+
+    private static final double ON_THIN_SKIN = .5;
+    /** Below the chin no base is worn, in pupil distances under the eyes. House choice. */
+    private static final double BODY_FROM = 1.9;
+
+    /** Returns how much base lies on a mark, in usual coats. */
+    public static double baseCoats(Mark mark) {
+        if (mark.spot() != null && mark.spot().y() > BODY_FROM) {
+            return 0;
+        }
+        Bears bears = mark.bears();
+        return bears == Bears.UNDER_EYE
+                        || bears == Bears.LID
+                        || bears == Bears.CREPE
+                        || bears == Bears.FINE_LINES
+                        || bears == Bears.BAG
+                ? ON_THIN_SKIN
+                : ON_THE_FACE;
+    }
+
     /** Returns a place as a mark stands on a face with this base. */
     public static <T> Place<T> place(Mark mark, Ware<T> base, double baseCoats) {
         return Place.of(mark.colour(), mark.surround(), base, baseCoats, mark.bears());

@@ -60,7 +60,7 @@ final class Canvas {
         }
         float[] amount = amount(patch, box, w, h);
         soften(amount, w, h, sigma);
-        float[] open = rooms.computeIfAbsent(patch.room(), this::room);
+        float[] open = open(patch.room());
         int steps = table.length / 3 - 1;
         IntStream.range(0, h).parallel().forEach(y -> {
             for (int x = 0; x < w; x++) {
@@ -71,6 +71,11 @@ final class Canvas {
                 }
             }
         });
+    }
+
+    /** Returns where a room is open, 0 to 1 by pixel. */
+    float[] open(Patch.Room of) {
+        return rooms.computeIfAbsent(of, this::room);
     }
 
     private static void multiply(float[] linear, int i, float[] table, float at, int steps) {
@@ -89,7 +94,7 @@ final class Canvas {
      * @param hidden share of small marks that it hides, 0 to 1
      */
     void base(float[] linear, double[] change, double hidden) {
-        float[] open = room(Patch.Room.BASE);
+        float[] open = open(Patch.Room.BASE);
         int[] box = box(outline.closed(60, 0), 2);
         int w = box[2] - box[0];
         int h = box[3] - box[1];

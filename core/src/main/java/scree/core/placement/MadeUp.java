@@ -89,7 +89,18 @@ public final class MadeUp {
      * @param layers in order of work
      */
     public static Raster over(Raster picture, LevelledFace face, Skin skin, List<Layer> layers, Light light) {
+        return over(picture, face, skin, List.of(), layers, light);
+    }
+
+    /**
+     * Returns the made-up picture with places brought back under what is laid.
+     *
+     * @param covered each with the base that it was planned with
+     */
+    public static Raster over(
+            Raster picture, LevelledFace face, Skin skin, List<Covered> covered, List<Layer> layers, Light light) {
         float[] linear = linear(picture);
+        float[] untouched = covered.isEmpty() ? linear : linear.clone();
         Spectrum bare = SkinSpectrum.of(skin.bare());
         Spectrum usual =
                 SkinSpectrum.of(ReferenceCurve.at(Math.max(DEEPEST, skin.bare().lightness())));
@@ -101,6 +112,10 @@ public final class MadeUp {
             int full = table.length - 3;
             canvas.base(linear, new double[] {table[full], table[full + 1], table[full + 2]}, hidden(skin, bare));
             ground = new Grounds(laid(skin.base(), bare, worn, light), laid(skin.base(), usual, worn, light));
+        }
+        for (Covered c : covered) {
+            float[] skinOnly = c.spread() == Covered.SPOT ? null : canvas.open(Patch.Room.BASE);
+            CoverPaint.over(c, untouched, linear, skinOnly, light, picture.width(), picture.height());
         }
         for (Layer layer : layers) {
             Spectrum own = layer.own() == null ? null : SkinSpectrum.of(layer.own());
@@ -148,7 +163,7 @@ public final class MadeUp {
     }
 
     /** A colour as shown under a lamp: von Kries on linear sRGB with partial adaptation, luminance of the lamp kept. */
-    private static double[] shown(Spectrum s, Light light) {
+    static double[] shown(Spectrum s, Light light) {
         double[] rgb = Srgb.toLinear(s.toXyz(light.lamp));
         double[] white = Srgb.toLinear(light.lamp.white());
         double[] day = Srgb.toLinear(Xyz.D65);

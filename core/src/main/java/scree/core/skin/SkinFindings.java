@@ -23,7 +23,10 @@ public final class SkinFindings {
     static final double SHADED_DEEPER = 4;
     /** Lost chroma that makes a lid dull. */
     static final double DULLER = 2;
-    /** Under-eye: bluer than this against the cheek's hue is purple, else brown. */
+    /**
+     * Under-eye: bluer than this, in b* beyond what skin of that depth would be, is purple, else brown. Melanin takes b* with it on deep
+     * skin and adds some on fair, so b* alone called every brown under-eye on deep skin purple.
+     */
     static final double BLUER = -2;
 
     private SkinFindings() {}
@@ -51,9 +54,9 @@ public final class SkinFindings {
                 .ifPresent(z -> found.add(SkinFinding.of(Code.UPPER_LIP_DARK, Zone.UPPER_LIP, z, cheekZone, cheek)));
         reading.tellingColourOf(Zone.UNDER_EYE)
                 .filter(z -> seen(z, cheek))
-                .filter(z -> cheek.lightness() - z.lightness() >= DEEPER || z.b() - cheek.b() <= BLUER)
+                .filter(z -> cheek.lightness() - z.lightness() >= DEEPER || bluer(z, cheek))
                 .ifPresent(z -> found.add(SkinFinding.of(
-                        z.b() - cheek.b() <= BLUER ? Code.UNDER_EYE_PURPLE : Code.UNDER_EYE_BROWN,
+                        bluer(z, cheek) ? Code.UNDER_EYE_PURPLE : Code.UNDER_EYE_BROWN,
                         Zone.UNDER_EYE,
                         z,
                         cheekZone,
@@ -67,6 +70,12 @@ public final class SkinFindings {
         red(reading, Zone.NOSE, Code.NOSE_RED, calm, calmZone, found);
         red(reading, Zone.AROUND_NOSE, Code.AROUND_NOSE_RED, calm, calmZone, found);
         red(reading, Zone.CHEEK, Code.CHEEKS_RED, calm, calmZone, found);
+    }
+
+    private static boolean bluer(Lab z, Lab cheek) {
+        double usual = ReferenceCurve.at(z.lightness()).b()
+                - ReferenceCurve.at(cheek.lightness()).b();
+        return z.b() - cheek.b() - usual <= BLUER;
     }
 
     private static void red(

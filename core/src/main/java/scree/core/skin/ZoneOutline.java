@@ -79,6 +79,15 @@ public record ZoneOutline(
         return points;
     }
 
+    /** Returns whether a place in the units of {@link FaceFrame} lies within. */
+    public boolean holds(double atX, double atY) {
+        double cos = Math.cos(Math.toRadians(leanDegrees));
+        double sin = Math.sin(Math.toRadians(leanDegrees));
+        double u = ((atX - x) * cos + (atY - y) * sin) / radiusX;
+        double v = ((atY - y) * cos - (atX - x) * sin) / radiusY;
+        return Math.pow(Math.abs(u), SQUARENESS) + Math.pow(Math.abs(v), SQUARENESS) <= 1;
+    }
+
     private static double power(double v) {
         return Math.signum(v) * Math.pow(Math.abs(v), 2 / SQUARENESS);
     }

@@ -1,5 +1,6 @@
 package scree.standins.camera;
 
+import java.util.List;
 import scree.core.colour.Lab;
 
 /**
@@ -94,12 +95,26 @@ public record Sitter(
             double taper,
             double recession) {}
 
-    /** Freckles, blemishes, stubble, sun on the chest and redness, each 0..1 or a count. */
-    public record Marks(double freckles, int blemishes, double stubble, double chest, double redness) {}
+    /** Freckles, blemishes, stubble, sun on the chest and redness, each 0..1 or a count, and what parts from the skin beside it. */
+    public record Marks(
+            double freckles, int blemishes, double stubble, double chest, double redness, List<Concern> concerns) {
+        /** Skin without concerns. */
+        public Marks(double freckles, int blemishes, double stubble, double chest, double redness) {
+            this(freckles, blemishes, stubble, chest, redness, List.of());
+        }
+    }
+
+    /** Returns the same person with something to be corrected. */
+    public Sitter troubledBy(List<Concern> concerns) {
+        Marks m = new Marks(
+                marks.freckles(), marks.blemishes(), marks.stubble(), marks.chest(), marks.redness(), concerns);
+        return new Sitter(name, age, man, skin, face, hair, m, wrap, iris, seed);
+    }
 
     /** Returns the same person with a full beard and moustache. */
     public Sitter bearded() {
-        Marks m = new Marks(marks.freckles(), marks.blemishes(), BEARD, marks.chest(), marks.redness());
+        Marks m =
+                new Marks(marks.freckles(), marks.blemishes(), BEARD, marks.chest(), marks.redness(), marks.concerns());
         return new Sitter(name, age, man, skin, face, hair, m, wrap, iris, seed);
     }
 

@@ -134,6 +134,12 @@ final class SkinMarks {
                     lerp(.5, .9, random.nextDouble()),
                     random);
         }
+        for (Concern c : sitter.marks().concerns()) {
+            patch(c, 1);
+            if (c.both()) {
+                patch(c, -1);
+            }
+        }
         for (int k = 0; k < sitter.marks().blemishes(); k++) {
             dot(
                     extraBlood,
@@ -142,6 +148,22 @@ final class SkinMarks {
                     lerp(.022, .038, random.nextDouble()),
                     lerp(.3, .55, random.nextDouble()),
                     random);
+        }
+    }
+
+    private void patch(Concern c, double side) {
+        double cx = side * c.x();
+        double reach = 1.7;
+        int x0 = frame.column(cx - reach * c.radiusX());
+        int x1 = frame.column(cx + reach * c.radiusX());
+        for (int py = frame.row(c.y() - reach * c.radiusY()); py <= frame.row(c.y() + reach * c.radiusY()); py++) {
+            for (int px = x0; px <= x1; px++) {
+                double d = Math.hypot((frame.x(px) - cx) / c.radiusX(), (frame.y(py) - c.y()) / c.radiusY());
+                double uneven = 1 + .3 * (noise.at(9 * frame.x(px) + 40, 9 * frame.y(py) + 14) - .5);
+                double share = 1 - step(.7, 1.35, d * uneven);
+                extraMelanin[py * frame.width() + px] += (float) (c.melanin() * share);
+                extraBlood[py * frame.width() + px] += (float) (c.blood() * share);
+            }
         }
     }
 

@@ -1,0 +1,18 @@
+package scree.app.correct;
+
+import scree.app.kit.Product;
+import scree.core.colour.Lab;
+
+/**
+ * A product as a plan knows it; two of them are one when they are the same product.
+ *
+ * @param id its own, or null for a mix or for what is worn as a base and no longer in the kit
+ * @param stone the key that its stone keeps in every view
+ * @param estimated whether nobody measured what a coat of it hides
+ */
+record Pot(Long id, String name, String stone, Lab colour, boolean estimated) {
+    static Pot of(Product p) {
+        return new Pot(
+                p.id(), p.fullName(), p.stoneId(), p.settled(), p.traits().wornShare() == null);
+    }
+}
