@@ -60,7 +60,7 @@
     else if (e.key === "ArrowUp") { e.preventDefault(); go(-1); }
     else if (e.key === "b") { nextMode(); }
     else if (e.key === "l") { press("leave"); }
-    else if (e.key === "t") {
+    else if (e.key === "s") {
       const other = document.querySelector('[data-school][aria-pressed="false"]');
       if (other) { other.click(); }
     }

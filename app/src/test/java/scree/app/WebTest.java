@@ -28,6 +28,8 @@ import scree.app.card.CardPdf;
 import scree.app.card.Cards;
 import scree.app.client.Clients;
 import scree.app.colour.Colours;
+import scree.app.correct.CorrectedPictures;
+import scree.app.correct.Corrections;
 import scree.app.face.FaceSearches;
 import scree.app.face.Faces;
 import scree.app.face.FirstLooks;
@@ -90,6 +92,8 @@ import scree.app.web.Origin;
             Catalogue.class,
             Clients.class,
             Colours.class,
+            CorrectedPictures.class,
+            Corrections.class,
             DryDowns.class,
             Faces.class,
             FaceSearches.class,

@@ -13,12 +13,13 @@ import scree.app.studio.StudioId;
 import scree.core.face.FacePoints;
 import scree.core.face.LevelledFace;
 import scree.core.image.PictureIntake;
+import scree.core.judge.LaidProduct;
 import scree.core.placement.Covered;
 import scree.core.placement.MadeUp;
 
 /** The face with its base and its marks brought back, nothing else on. */
 @Service
-class CorrectedPictures {
+public class CorrectedPictures {
     private static final int KEPT = 8;
     private static final float QUALITY = .9f;
 
@@ -47,10 +48,16 @@ class CorrectedPictures {
                 .map(f -> f.points());
     }
 
+    /** What is worn, or what stands first on the shortlist: the plans were made with it. */
+    private static LaidProduct base(TakenCorrections taken) {
+        var base = taken.base();
+        return base.what().name() == null ? null : new LaidProduct(base.form(), base.coat(), null, 0);
+    }
+
     /** Returns it as a JPEG, empty when the face has no points on that picture. */
     Optional<byte[]> of(StudioId studio, Sitting sitting, TakenCorrections taken) {
         SittingSkins.Known known = skins.of(studio, sitting);
-        MadeUp.Skin skin = new MadeUp.Skin(known.skin().skin(), known.base(), known.marksKept());
+        MadeUp.Skin skin = new MadeUp.Skin(known.skin().skin(), base(taken), known.marksKept());
         long picture = taken.reading().pictureId();
         return points(studio, sitting.id(), taken)
                 .map(points -> made.get(

@@ -92,11 +92,11 @@ public class Corrections {
         return readings.of(studio, id).map(r -> new Face(studio, sitting, r).taken());
     }
 
-    /** Returns what is covered on a picture, nothing when the skin was read from another. */
+    /** Returns what is covered on a picture, nothing when the skin was read from another or no base was taken to lie with. */
     @Transactional(readOnly = true)
     public List<Covered> covered(StudioId studio, long id, long picture) {
         return of(studio, id)
-                .filter(t -> t.reading().pictureId() == picture)
+                .filter(t -> t.baseTaken() && t.reading().pictureId() == picture)
                 .map(TakenCorrections::covered)
                 .orElse(List.of());
     }

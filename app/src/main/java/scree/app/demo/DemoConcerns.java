@@ -30,8 +30,8 @@ final class DemoConcerns {
             new Of(
                     List.of(
                             new Concern(.5, .2, .20, .085, .03, .40, true),
-                            new Concern(.42, 1.22, .036, .036, .12, .42, false),
-                            new Concern(-.5, 1.12, .04, .04, .02, .62, false)),
+                            new Concern(.42, 1.22, .030, .030, .12, .42, false),
+                            new Concern(-.5, 1.12, .030, .030, .02, .62, false)),
                     List.of(
                             new FreeSpot(1, FreeSpot.Kind.BLEMISH, .42, 1.22, .045),
                             new FreeSpot(2, FreeSpot.Kind.BLEMISH, -.5, 1.12, .05)),
@@ -59,15 +59,15 @@ final class DemoConcerns {
                     List.of()),
             "Rasmus Alder",
             new Of(
-                    List.of(new Concern(1.1, 3.25, .16, .12, 1.3, 0, false)),
+                    List.of(new Concern(1.1, 3.25, .11, .11, 1.2, 0, false)),
                     List.of(new FreeSpot(1, FreeSpot.Kind.TATTOO, 1.1, 3.25, .17)),
                     List.of(),
                     List.of()),
             "Samira Delvand",
             new Of(
                     List.of(
-                            new Concern(-.66, .42, .15, .12, .24, 0, false),
-                            new Concern(.7, .5, .13, .15, .2, 0, false)),
+                            new Concern(-.66, .42, .085, .09, .24, 0, false),
+                            new Concern(.7, .5, .09, .085, .2, 0, false)),
                     List.of(
                             new FreeSpot(1, FreeSpot.Kind.PATCH, -.66, .42, .13),
                             new FreeSpot(2, FreeSpot.Kind.PATCH, .7, .5, .13)),
@@ -75,7 +75,7 @@ final class DemoConcerns {
                     List.of()),
             "Kofi Brandmoor",
             new Of(
-                    List.of(new Concern(-.68, .86, .13, .035, -.42, -.1, false)),
+                    List.of(new Concern(-.68, .86, .042, .030, -.42, -.1, false)),
                     List.of(new FreeSpot(1, FreeSpot.Kind.SCAR, -.68, .86, .05)),
                     List.of(),
                     List.of()));

@@ -260,7 +260,7 @@ class DemoLoader implements ApplicationRunner {
         StudioId studio = me.studio();
         for (FreeSpot s : concerns.spots()) {
             readings.relay(studio, id, face -> {
-                Point at = face.frame().toPicture(s.x(), s.y());
+                Point at = camera.place(s.x(), s.y());
                 return face.withSpot(s.kind(), at.x(), at.y());
             });
         }

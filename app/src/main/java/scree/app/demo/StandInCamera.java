@@ -15,6 +15,7 @@ import scree.core.face.FacePoints;
 import scree.core.face.PointState;
 import scree.core.image.CardLayout;
 import scree.core.image.PictureIntake;
+import scree.core.image.Point;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
@@ -49,6 +50,11 @@ class StandInCamera implements PracticeCamera {
                 .orElse(Ensemble.all().get((int) Math.floorMod(sitting.clientId(), 12L)));
         meters.room(room);
         return room == Room.WINDOW ? today(sitter) : practised(sitter, room);
+    }
+
+    /** Returns the pixel of a place on the skin in today's pictures. */
+    Point place(double x, double y) {
+        return Studio.place(x, y, width);
     }
 
     byte[] today(Sitter sitter) {

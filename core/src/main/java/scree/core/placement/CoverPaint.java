@@ -39,6 +39,16 @@ final class CoverPaint {
     private static final double FILLED_AT = 40;
 
     private static final double FILLED = .5;
+    /** Where a zone's mark holds this much of what was read, all of the plan is laid. House choice. */
+    private static final double ALL_OF_IT = .9;
+
+    /** What holds more of the mark than this beside a zone is a lash, a brow or a shadow's edge: nothing is laid there. House choice. */
+    private static final double NO_SKIN_FROM = 1.3;
+
+    /** How fast a plan ends towards eyes and lips. House choice. */
+    private static final double NEAR_LASHES = 4;
+
+    private static final double WHERE_BLURRED = 7;
     private static final double DARK = 1e-4;
 
     private final Covered covered;
@@ -74,13 +84,21 @@ final class CoverPaint {
      *
      * @param bare linear picture without anything on
      * @param based the same with the base on, changed where the mark is covered
+     * @param base what the base does to each channel of clear skin: beside the mark nothing else is to be seen
      * @param open where skin is, 0 to 1 by pixel, or null for everywhere
      */
     static void over(
-            Covered covered, float[] bare, float[] based, float[] open, MadeUp.Light light, int width, int height) {
+            Covered covered,
+            float[] bare,
+            float[] based,
+            double[] base,
+            float[] open,
+            MadeUp.Light light,
+            int width,
+            int height) {
         CoverPaint paint = new CoverPaint(covered, light, width, height);
         if (paint.w > 4 && paint.h > 4 && paint.radius > 1.5) {
-            paint.cover(bare, based, open);
+            paint.cover(bare, based, base, open);
         }
     }
 
@@ -97,7 +115,7 @@ final class CoverPaint {
         return round == 0 ? 0 : Math.abs(area) / round;
     }
 
-    private void cover(float[] bare, float[] based, float[] open) {
+    private void cover(float[] bare, float[] based, double[] base, float[] open) {
         distances();
         double[] z = MadeUp.shown(covered.plan().place().zone(), MadeUp.Light.DAYLIGHT);
         double[] s = MadeUp.shown(covered.plan().place().surround(), MadeUp.Light.DAYLIGHT);
@@ -109,7 +127,7 @@ final class CoverPaint {
         for (int round = 0; round < 2; round++) { // the second time skin is what held none of the mark
             shares(bare, vLight, vHue, share, relief, round == 0 ? null : share.clone());
         }
-        paint(bare, based, open, share, relief, vLight);
+        paint(bare, based, base, open, share, relief, vLight);
     }
 
     /** Fills in how far each pixel is from the mark's middle line: 1 at its edge. */
@@ -142,6 +160,7 @@ final class CoverPaint {
 
     private void shares(float[] bare, double vLight, double[] vHue, float[] share, float[] relief, float[] before) {
         float[][] skin = skin(bare, before);
+        double[] own = covered.spread() == Covered.SPOT ? null : ownSkin(bare, vLight, vHue);
         double scale = Math.max(.6, radius / AT_RADIUS);
         double hue2 = vHue[0] * vHue[0] + vHue[1] * vHue[1] + vHue[2] * vHue[2];
         float[] byHue = new float[w * h];
@@ -155,6 +174,12 @@ final class CoverPaint {
             double all = (d[0] + d[1] + d[2]) / 3;
             relief[i] = (float) all;
             byLight[i] = (float) all;
+            if (own != null) { // where a zone's mark runs on, the skin round it holds some of it too
+                for (int c = 0; c < 3; c++) {
+                    d[c] = Math.log(Math.max(DARK, bare[p + c])) - own[c];
+                }
+                all = (d[0] + d[1] + d[2]) / 3;
+            }
             byHue[i] = hue2 < 1e-9
                     ? 0
                     : (float) (((d[0] - all) * vHue[0] + (d[1] - all) * vHue[1] + (d[2] - all) * vHue[2]) / hue2);
@@ -168,6 +193,25 @@ final class CoverPaint {
             double light = Math.abs(vLight) > 1e-3 ? byLight[i] / vLight : 0;
             share[i] = (float) Math.max(LEAST, Math.min(MOST, weight * byHue[i] + (1 - weight) * light));
         }
+    }
+
+    /** Returns, as logarithms, what clear skin would be in the picture: what was read as the mark, less what it parts by. */
+    private double[] ownSkin(float[] bare, double vLight, double[] vHue) {
+        double[] sum = new double[3];
+        int n = 0;
+        for (int i = 0; i < away.length; i++) {
+            if (away[i] <= 1 / (1 + covered.spread())) {
+                int p = 3 * pixel(i);
+                for (int c = 0; c < 3; c++) {
+                    sum[c] += bare[p + c];
+                }
+                n++;
+            }
+        }
+        for (int c = 0; c < 3; c++) {
+            sum[c] = Math.log(Math.max(DARK, sum[c] / Math.max(1, n))) - vLight - vHue[c];
+        }
+        return sum;
     }
 
     /** Returns the light that skin would send back here: blurred from outside the mark. */
@@ -243,28 +287,41 @@ final class CoverPaint {
         return on;
     }
 
-    private void paint(float[] bare, float[] based, float[] open, float[] share, float[] relief, double vLight) {
+    private void paint(
+            float[] bare, float[] based, double[] base, float[] open, float[] share, float[] relief, double vLight) {
         float[] table = table();
+        double[] clear = at(table, 0, 0, 0);
+        double[] baseOf = covered.plan().place().baseCoats() == 0 ? new double[] {1, 1, 1} : base;
         float[] fine = new float[w * h];
         for (int i = 0; i < fine.length; i++) {
             fine[i] = (float) (relief[i] - share[i] * vLight);
         }
         float[] coarse = Arrays.copyOf(fine, fine.length);
         SoftBlur.of(coarse, w, h, BLUR_RELIEF * Math.max(.6, radius / AT_RADIUS));
+        float[] where = Arrays.copyOf(share, share.length);
+        SoftBlur.of(where, w, h, radius / WHERE_BLURRED);
         double thick = covered.plan().microns();
         double fill = FILLED * Math.min(1, thick / FILLED_AT);
         for (int i = 0; i < share.length; i++) {
-            double blend = (1 - smooth((away[i] - 1.6) / .5)) * (open == null ? 1 : open[pixel(i)]);
+            double blend =
+                    (1 - smooth((away[i] - 1.6) / .5)) * (open == null ? 1 : Math.pow(open[pixel(i)], NEAR_LASHES));
             if (blend <= 0) {
                 continue;
             }
-            double under = 1 - smooth((away[i] - CORRECTOR_EDGE + CORRECTOR_FEATHER / 2) / CORRECTOR_FEATHER);
-            double over = 1 - smooth((away[i] - COVER_EDGE + COVER_FEATHER / 2) / COVER_FEATHER);
+            // a hand lays it where the mark is and lets it run out where that ends
+            double there = Math.max(0, Math.min(1, where[i] / ALL_OF_IT));
+            double under = there * (1 - smooth((away[i] - CORRECTOR_EDGE + CORRECTOR_FEATHER / 2) / CORRECTOR_FEATHER));
+            double over = there * (1 - smooth((away[i] - COVER_EDGE + COVER_FEATHER / 2) / COVER_FEATHER));
+            if (covered.spread() > Covered.SPOT) {
+                double lash = 1 - smooth((share[i] - NO_SKIN_FROM) / (MOST - NO_SKIN_FROM));
+                over = lash * there * (1 - smooth((away[i] - COVER_EDGE) / COVER_FEATHER));
+                under = over;
+            }
             double[] change = at(table, under, over, share[i]);
             double smoothed = Math.exp(-fill * over * (fine[i] - coarse[i]));
             int p = 3 * pixel(i);
             for (int c = 0; c < 3; c++) {
-                double covered = bare[p + c] * Math.exp(change[c]) * smoothed;
+                double covered = bare[p + c] * baseOf[c] * Math.exp(change[c] - clear[c]) * smoothed;
                 based[p + c] += (float) (blend * (covered - based[p + c]));
             }
         }

@@ -106,16 +106,18 @@ public final class MadeUp {
                 SkinSpectrum.of(ReferenceCurve.at(Math.max(DEEPEST, skin.bare().lightness())));
         Canvas canvas = new Canvas(picture.width(), picture.height(), face);
         Grounds ground = new Grounds(bare, usual);
+        double[] based = {1, 1, 1};
         if (skin.base() != null) {
             double worn = skin.base().coat().chartCoats(1);
             float[] table = table(new Layer(null, skin.base(), worn, null), ground, light);
             int full = table.length - 3;
-            canvas.base(linear, new double[] {table[full], table[full + 1], table[full + 2]}, hidden(skin, bare));
+            based = new double[] {table[full], table[full + 1], table[full + 2]};
+            canvas.base(linear, based, hidden(skin, bare));
             ground = new Grounds(laid(skin.base(), bare, worn, light), laid(skin.base(), usual, worn, light));
         }
         for (Covered c : covered) {
             float[] skinOnly = c.spread() == Covered.SPOT ? null : canvas.open(Patch.Room.BASE);
-            CoverPaint.over(c, untouched, linear, skinOnly, light, picture.width(), picture.height());
+            CoverPaint.over(c, untouched, linear, based, skinOnly, light, picture.width(), picture.height());
         }
         for (Layer layer : layers) {
             Spectrum own = layer.own() == null ? null : SkinSpectrum.of(layer.own());

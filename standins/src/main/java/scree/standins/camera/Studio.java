@@ -1,6 +1,7 @@
 package scree.standins.camera;
 
 import scree.core.face.FacePoints;
+import scree.core.image.Point;
 
 /** Seats a sitter before a plain wall in a given light. */
 public final class Studio {
@@ -35,6 +36,12 @@ public final class Studio {
         hair.front();
         HeadPainter.hairShadow(scene, hair.coverage, light);
         return new Portrait(sitter, scene, outline, new SkinPigment(sitter.skin(), sitter.seed(), SKIN_DEVIATION));
+    }
+
+    /** Returns where a place on a sitter's skin lies in a portrait of this width, in pupil distances from between the pupils. */
+    public static Point place(double x, double y, int width) {
+        Frame frame = new Frame(width, width * 5 / 4);
+        return new Point(frame.px(x), frame.py(y));
     }
 
     /** Returns where the points of a sitter's face truly lie in a portrait of this width, without rendering it. */

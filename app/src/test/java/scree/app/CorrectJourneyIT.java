@@ -1,0 +1,119 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** Correction as an artist meets it: proposed, compared, changed by hand and by keys; broken skin; a tattoo; deep skin. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class CorrectJourneyIT extends Journeys {
+    @BeforeAll
+    void comeIn() {
+        go("/");
+        signIn("loose stones");
+        until(() -> seen("main").length() > 100);
+    }
+
+    @Autowired
+    private JdbcTemplate sql;
+
+    private void open(String name) {
+        Long id = sql.queryForObject(
+                "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like ?",
+                Long.class,
+                name + "%");
+        go("/sittings/" + id + "/correct");
+    }
+
+    /** Purple under fair eyes: corrected, shown beside the short cuts, changed, undone, never brightened before. */
+    @Test
+    @Order(1)
+    void purpleUnderFairEyesIsCorrectedAndComparedWithTheShortCuts() {
+        open("Liv");
+        assertThat(text(".marks > li.open .mark-title"))
+                .contains("Under eye")
+                .contains("bare")
+                .contains("planned");
+        assertThat(text(".layers")).contains("Corrector");
+        assertThat(text(".strata-side")).contains("µm");
+        click("[data-beside=BRIGHTENER_STRAIGHT]");
+        until(() -> seen(".strata-names").contains("Brightener straight"));
+        assertThat(text(".strata-side")).contains("leaves");
+        String colour = find("#seen-now").getAttribute("fill");
+        click(".slice");
+        until(() -> !colour.equals(find("#seen-now").getAttribute("fill")));
+        String before = text(".marks > li.open .mark-state");
+        click(".layers li[data-layer] summary");
+        click(".layers .more");
+        until(() -> !seen(".marks > li.open .mark-state").equals(before)
+                && seen(".adding").contains("As Scree plans it"));
+        find("body").sendKeys("u");
+        until(() -> seen(".marks > li.open .mark-state").equals(before));
+        find("body").sendKeys("s");
+        until(() -> find("[data-school=BY_TABLE]").getAttribute("aria-pressed").equals("true"));
+        find("body").sendKeys("u");
+        until(() -> find("[data-school=COMPUTED]").getAttribute("aria-pressed").equals("true"));
+        assertAccessible("correct");
+    }
+
+    @Test
+    @Order(2)
+    void aPoppedBlemishIsLeftToItsHealingAndTheNoteLosesNothing() {
+        open("Liv");
+        until(() -> find(".marks > li.open [data-row]") != null);
+        for (int i = 0; i < 3 && !seen(".marks > li.open .mark-state").contains("broken"); i++) {
+            String now = find(".marks > li.open [data-row]").getAttribute("data-row");
+            find("body").sendKeys(Keys.ARROW_DOWN);
+            until(() -> !find(".marks > li.open [data-row]")
+                    .getAttribute("data-row")
+                    .equals(now));
+        }
+        assertThat(text(".mark-detail")).contains("nothing goes on here").contains("pharmacist or doctor");
+        assertThat(browser.findElements(By.cssSelector(".layers, .strata"))).isEmpty();
+        find("#own-note").sendKeys("x".repeat(310));
+        click("#keep-note");
+        until(() -> seen(".mark-detail").contains("310 letters"));
+        assertThat(find("#own-note").getAttribute("value")).hasSize(310);
+    }
+
+    @Test
+    @Order(3)
+    void whatIsCoveredIsGoneInThePicture() {
+        open("Petra");
+        assertThat(text(".marks")).contains("red");
+        click("[data-correct-mode=made]");
+        until(() -> find("#correct-made").getAttribute("href") != null);
+        assertThat(find("#correct-drawing").getAttribute("class")).contains("no-marks");
+        until(() -> Boolean.TRUE.equals(browser.executeScript(
+                "return fetch(document.getElementById('correct-made').getAttribute('href')).then(r => r.ok)")));
+    }
+
+    @Test
+    @Order(4)
+    void aTattooIsCoveredInPressedCoatsAndAMarkIsLeft() {
+        open("Rasmus");
+        assertThat(text(".marks")).contains("tattoo");
+        assertThat(text(".mark-state")).contains("coat");
+        find("body").sendKeys("l");
+        until(() -> seen(".marks > li.open .mark-state").contains("left as it is"));
+        find("body").sendKeys("u");
+        until(() -> seen(".marks > li.open .mark-state").contains("coat"));
+    }
+
+    @Test
+    @Order(5)
+    void onDeepSkinNoGreenIsProposed() {
+        open("Kofi");
+        assertThat(text(".marks")).contains("scar");
+        open("Ama");
+        assertThat(text(".mark-detail")).doesNotContain("Moss").contains("planned");
+    }
+}
