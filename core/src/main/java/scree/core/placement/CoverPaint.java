@@ -125,7 +125,7 @@ final class CoverPaint {
         float[] share = new float[w * h];
         float[] relief = new float[w * h];
         for (int round = 0; round < 2; round++) { // the second time skin is what held none of the mark
-            shares(bare, vLight, vHue, share, relief, round == 0 ? null : share.clone());
+            shares(bare, open, vLight, vHue, share, relief, round == 0 ? null : share.clone());
         }
         paint(bare, based, base, open, share, relief, vLight);
     }
@@ -158,8 +158,9 @@ final class CoverPaint {
         });
     }
 
-    private void shares(float[] bare, double vLight, double[] vHue, float[] share, float[] relief, float[] before) {
-        float[][] skin = skin(bare, before);
+    private void shares(
+            float[] bare, float[] open, double vLight, double[] vHue, float[] share, float[] relief, float[] before) {
+        float[][] skin = skin(bare, open, before);
         double[] own = covered.spread() == Covered.SPOT ? null : ownSkin(bare, vLight, vHue);
         double scale = Math.max(.6, radius / AT_RADIUS);
         double hue2 = vHue[0] * vHue[0] + vHue[1] * vHue[1] + vHue[2] * vHue[2];
@@ -215,12 +216,13 @@ final class CoverPaint {
     }
 
     /** Returns the light that skin would send back here: blurred from outside the mark. */
-    private float[][] skin(float[] bare, float[] before) {
+    private float[][] skin(float[] bare, float[] open, float[] before) {
         float[] weight = new float[w * h];
         for (int i = 0; i < weight.length; i++) {
             double outside = away[i] > 1.45 ? 1 : 0;
             double clear = before == null ? 1 : Math.max(0, 1 - 2 * Math.max(0, before[i]));
-            weight[i] = (float) (outside * clear + 1e-4);
+            double onSkin = open == null ? 1 : open[pixel(i)];
+            weight[i] = (float) (outside * clear * onSkin * onSkin + 1e-6);
         }
         double sigma = BLUR_SKIN * radius;
         float[] sum = weight.clone();

@@ -36,6 +36,9 @@ public final class SkinReader {
 
     private static final int LEAST_PIXELS = 60;
     private static final int LEAST_SPOT_PIXELS = 12;
+    /** A hand draws round what it sees, and marks fade at their edge: the spot's own colour is read within this share of its outline. */
+    private static final double CORE = .7;
+
     /** Chroma against the cheek's under which a zone is hair. House choice: the greyest zones of bare skin keep 0.7. */
     private static final double HAIR_CHROMA = 0.55;
     /** How far the skin round a spot is looked at, in its radius. House choice. */
@@ -149,7 +152,7 @@ public final class SkinReader {
         Point middle = scene.face().centre();
         for (FreeSpot spot : scene.spots()) {
             List<List<Point>> notRing = new ArrayList<>(scene.without());
-            ZoneSample inner = ZoneSample.of(picture, spot.polygon(scene.face(), 0.85));
+            ZoneSample inner = ZoneSample.of(picture, spot.polygon(scene.face(), CORE));
             ZoneSample ring = ZoneSample.of(picture, spot.polygon(scene.face(), RING), notRing);
             if (inner.used() >= LEAST_SPOT_PIXELS && ring.used() >= LEAST_SPOT_PIXELS) {
                 read.add(new SpotReading(
