@@ -13,6 +13,7 @@ import scree.core.colour.Lab;
 import scree.core.colour.Srgb;
 import scree.core.cover.Counted;
 import scree.core.cover.CoverPlan;
+import scree.core.cover.Doing;
 import scree.core.cover.Layer;
 import scree.core.cover.Mark;
 import scree.core.cover.ShortCut;
@@ -141,6 +142,7 @@ record CorrectView(
             List<String> why,
             List<String> cautions,
             List<LayerRow> layers,
+            List<String> steps,
             String base,
             List<Adding> adding,
             StrataView strata,
@@ -344,6 +346,9 @@ record CorrectView(
                         .map(w::why)
                         .toList(),
                 plan == null ? List.of() : layers(t, m, plan, w),
+                plan == null || m.left()
+                        ? List.of()
+                        : Doing.of(mark, plan).stream().map(w::doing).toList(),
                 t.base().what().name(),
                 plan == null && m.note() == null ? List.of() : adding(t, m, w),
                 plan == null

@@ -8,6 +8,7 @@ import scree.app.look.Figures;
 import scree.app.web.Words;
 import scree.core.cover.Counted;
 import scree.core.cover.CoverCode;
+import scree.core.cover.Doing;
 import scree.core.cover.Leaning;
 import scree.core.cover.Mark;
 import scree.core.cover.Stirred;
@@ -44,6 +45,13 @@ class CorrectWords extends Words {
 
     String counted(Counted c) {
         return say("correct.counted." + c.unit() + (c.count() == 1 ? ".one" : ".more"), c.count());
+    }
+
+    /** Returns a step with its product, its amount and its reason. */
+    String doing(Doing d) {
+        String what = d.layer() == null ? "" : ((Pot) d.layer().ware().what()).name();
+        String amount = d.layer() == null ? "" : amount(d.layer().amount()).toLowerCase(locale());
+        return say("correct.doing." + d.code(), what, amount, d.number());
     }
 
     String why(Reason r) {

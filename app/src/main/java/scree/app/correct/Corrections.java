@@ -101,6 +101,20 @@ public class Corrections {
                 .orElse(List.of());
     }
 
+    /** Returns what is covered so heavily that red, pink and sheen stay away from it, each kind once. */
+    @Transactional(readOnly = true)
+    public List<FreeSpot.Kind> keptClear(StudioId studio, long id) {
+        return of(studio, id).stream()
+                .flatMap(t -> t.marks().stream())
+                .filter(m -> m.mark().seen().heavy()
+                        && m.laid().isPresent()
+                        && m.mark().spot() != null)
+                .filter(m -> m.mark().spot().y() < Treatment.bodyFrom())
+                .map(m -> m.mark().spot().kind())
+                .distinct()
+                .toList();
+    }
+
     /** Returns whether the skin under the eyes parts from its surround and nothing brings it back: a brightener turns grey there. */
     @Transactional(readOnly = true)
     public boolean darkUnderEyes(StudioId studio, long id) {

@@ -273,6 +273,7 @@ class PlaceController {
             return;
         }
         TakenPlan plan = taken.get();
+        model.addAttribute("keepAway", corrections.keptClear(me.studio(), sitting.id()));
         model.addAttribute("darkUnderEyes", lit(plan) && corrections.darkUnderEyes(me.studio(), sitting.id()));
         PictureFrame frame = PictureFrame.face(
                 pictures.get(me.studio(), plan.face().sheet().pictureId()),

@@ -63,6 +63,11 @@ public record Treatment<T>(
     /** Below the chin no base is worn, in pupil distances under the eyes. House choice. */
     private static final double BODY_FROM = 1.9;
 
+    /** Returns how far down the face goes, in pupil distances under the eyes: below it no base and no colour is planned. */
+    public static double bodyFrom() {
+        return BODY_FROM;
+    }
+
     /** Returns how much base lies on a mark, in usual coats. */
     public static double baseCoats(Mark mark) {
         if (mark.spot() != null && mark.spot().y() > BODY_FROM) {

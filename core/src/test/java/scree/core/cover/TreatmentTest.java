@@ -155,6 +155,36 @@ class TreatmentTest {
     }
 
     @Test
+    void heavyCoverIsPressedPowderedBetweenAndKeptClearOfRedAndSheen() {
+        FreeSpot spot = new FreeSpot(1, FreeSpot.Kind.TATTOO, 1, 3, .2);
+        Mark tattoo = new Mark(Seen.TATTOO, null, spot, Lab.of(38, 2, 2), FAIR, 5, List.of());
+        Place<String> place = Treatment.place(tattoo, ware("BASE", Role.BASE, FAIR, .78), 0);
+        Ware<String> dense = ware("dense", Role.CONCEALER, FAIR, .93);
+        Ware<String> warm = ware("warm", Role.CORRECTOR, Lab.of(62, 28, 34), .84);
+        CoverPlan<String> plan = CoverPlan.of(place, List.of(new Layer<>(warm, 1)), List.of(new Layer<>(dense, 2)));
+        List<Doing.Code> codes =
+                Doing.of(tattoo, plan).stream().map(Doing::code).toList();
+        assertThat(codes)
+                .containsExactly(
+                        Doing.Code.SOFTEN,
+                        Doing.Code.GRIP,
+                        Doing.Code.PRESS,
+                        Doing.Code.EDGES_OUT,
+                        Doing.Code.POWDER_BETWEEN,
+                        Doing.Code.PRESS,
+                        Doing.Code.POWDER_PRESSED,
+                        Doing.Code.KEEP_OFF);
+        Mark dry = mark(Seen.BROWN, Zone.CHEEK, Lab.of(66, 12, 20), FAIR, Texture.DRY_PATCH);
+        Place<String> on = Treatment.place(dry, ware("BASE", Role.BASE, FAIR, .78), 1);
+        CoverPlan<String> thin = CoverPlan.of(on, List.of(), List.of(new Layer<>(dense, .5)));
+        assertThat(Doing.of(dry, thin))
+                .extracting(Doing::code)
+                .startsWith(Doing.Code.SOFTEN)
+                .endsWith(Doing.Code.NO_POWDER);
+        assertThat(Doing.of(dry, CoverPlan.of(on, List.of(), List.of()))).isEmpty();
+    }
+
+    @Test
     void amountsAreCounted() {
         Layer<String> half = new Layer<>(ware("c", Role.CONCEALER, FAIR, .9), .5);
         assertThat(Counted.of(half, 3, Bears.UNDER_EYE)).isEqualTo(new Counted(Counted.Unit.TAP, 2));
