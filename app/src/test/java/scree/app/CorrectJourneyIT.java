@@ -77,7 +77,8 @@ class CorrectJourneyIT extends Journeys {
                     .equals(now));
         }
         assertThat(text(".mark-detail")).contains("nothing goes on here").contains("pharmacist or doctor");
-        assertThat(browser.findElements(By.cssSelector(".layers, .strata"))).isEmpty();
+        assertThat(browser.findElements(By.cssSelector(".layers, .cover-strata")))
+                .isEmpty();
         find("#own-note").sendKeys("x".repeat(310));
         click("#keep-note");
         until(() -> seen(".mark-detail").contains("310 letters"));

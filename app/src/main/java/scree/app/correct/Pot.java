@@ -10,8 +10,9 @@ import scree.core.colour.Lab;
  * @param stone the key that its stone keeps in every view
  * @param estimated whether nobody measured what a coat of it hides
  */
-record Pot(Long id, String name, String stone, Lab colour, boolean estimated) {
-    static Pot of(Product p) {
+public record Pot(Long id, String name, String stone, Lab colour, boolean estimated) {
+    /** Returns a product of the kit. */
+    public static Pot of(Product p) {
         return new Pot(
                 p.id(), p.fullName(), p.stoneId(), p.settled(), p.traits().wornShare() == null);
     }

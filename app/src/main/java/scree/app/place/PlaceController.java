@@ -40,6 +40,7 @@ class PlaceController {
     private final Pictures pictures;
     private final Bases bases;
     private final Corrections corrections;
+    private final SpotsLast spotsLast;
     private final Cairns cairns;
     private final PlaceWords words;
 
@@ -50,6 +51,7 @@ class PlaceController {
             Pictures pictures,
             Bases bases,
             Corrections corrections,
+            SpotsLast spotsLast,
             Cairns cairns,
             PlaceWords words) {
         this.sittings = sittings;
@@ -58,6 +60,7 @@ class PlaceController {
         this.pictures = pictures;
         this.bases = bases;
         this.corrections = corrections;
+        this.spotsLast = spotsLast;
         this.cairns = cairns;
         this.words = words;
     }
@@ -273,6 +276,11 @@ class PlaceController {
             return;
         }
         TakenPlan plan = taken.get();
+        model.addAttribute(
+                "spotsLast",
+                spotsLast.of(me.studio(), sitting.id(), plan).stream()
+                        .map(words::spotLast)
+                        .toList());
         model.addAttribute("keepAway", corrections.keptClear(me.studio(), sitting.id()));
         model.addAttribute("darkUnderEyes", lit(plan) && corrections.darkUnderEyes(me.studio(), sitting.id()));
         PictureFrame frame = PictureFrame.face(

@@ -7,6 +7,7 @@ import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 import scree.app.judge.RoleShelf;
 import scree.app.kit.Product;
+import scree.app.look.Figures;
 import scree.app.skin.Touched;
 import scree.app.web.Words;
 import scree.core.face.Side;
@@ -120,5 +121,32 @@ class PlaceWords extends Words {
             words = words == null ? zone : words + ", " + zone;
         }
         return words;
+    }
+
+    /** Returns what is done about a spot after all else is on. */
+    String spotLast(SpotsLast.Spot s) {
+        String spot =
+                say("spot." + s.mark().spot().kind()) + " " + s.mark().spot().id();
+        String under = String.join(", ", s.under());
+        String asItIs = Figures.one(s.answer().asItIs());
+        if (s.answer().recipe().isEmpty()) {
+            boolean unseen = s.answer().asItIs() <= scree.core.cover.Place.TARGET;
+            return say(unseen ? "place.spotLast.leave" : "place.spotLast.none", spot, under, asItIs);
+        }
+        var recipe = s.answer().recipe().get();
+        String parts = recipe.parts().stream()
+                .map(p -> say("place.spotLast.part", p.count(), p.ware().what().name()))
+                .collect(java.util.stream.Collectors.joining(say("place.spotLast.and")));
+        String line = say(
+                "place.spotLast.mix",
+                spot,
+                under,
+                asItIs,
+                parts,
+                say("amount." + Amount.of(recipe.coats())).toLowerCase(locale()),
+                Figures.one(recipe.left()));
+        return s.answer().dot() == null
+                ? line
+                : line + " " + say("place.spotLast.dot", Figures.one(s.answer().dot()));
     }
 }

@@ -18,8 +18,6 @@ import scree.core.plane.Vec;
 /** Draws patches as soft masks and multiplies what their films do into a picture in linear light. */
 final class Canvas {
     private static final int MASKS = 255;
-    /** What each nested layer adds. */
-    private static final float[] LAYER_SHARE = {.36f, .34f, .30f};
     /** Most that a blurred stroke is brought back up. */
     private static final float MOST_LIFT = 1.7f;
     /** Less than this of a film is not seen. */
@@ -175,7 +173,7 @@ final class Canvas {
                 g.fill(path(cell.outline()));
             }
             g.dispose();
-            float share = single ? 1 : LAYER_SHARE[Math.min(l, LAYER_SHARE.length - 1)];
+            float share = single ? 1 : (float) Patch.shareOf(l);
             add(sum, image, share / MASKS);
         }
         return sum;

@@ -55,6 +55,42 @@ public record Patch(List<List<Piece.Cell>> layers, double softness, Room room) {
         return new Patch(List.of(List.of(new Piece.Cell(outline, 1))), softness, room);
     }
 
+    /** What each nested layer adds. */
+    private static final double[] LAYER_SHARE = {.36, .34, .30};
+
+    /** Returns how much lies at a place on the face, 0 to 1 of its peak, before edges are softened. */
+    public double amountAt(Vec at) {
+        double sum = 0;
+        for (int l = 0; l < layers.size(); l++) {
+            double share = layers.size() == 1 ? 1 : shareOf(l);
+            for (Piece.Cell cell : layers.get(l)) {
+                if (holds(cell.outline(), at)) {
+                    sum += share * cell.amount();
+                    break;
+                }
+            }
+        }
+        return Math.min(1, sum);
+    }
+
+    private static boolean holds(List<Vec> line, Vec at) {
+        boolean inside = false;
+        for (int i = 0; i < line.size(); i++) {
+            Vec a = line.get(i);
+            Vec b = line.get((i + 1) % line.size());
+            if (a.y() > at.y() != b.y() > at.y()
+                    && at.x() < a.x() + (at.y() - a.y()) / (b.y() - a.y()) * (b.x() - a.x())) {
+                inside = !inside;
+            }
+        }
+        return inside;
+    }
+
+    /** Returns what a nested layer adds, widest first. */
+    static double shareOf(int layer) {
+        return LAYER_SHARE[Math.min(layer, LAYER_SHARE.length - 1)];
+    }
+
     /** Returns the points of all its outlines, for the box that holds them. */
     List<Vec> points() {
         return layers.stream()
