@@ -34,6 +34,7 @@ import scree.app.face.FaceSearches;
 import scree.app.face.Faces;
 import scree.app.face.FirstLooks;
 import scree.app.gaps.Gaps;
+import scree.app.gaps.ShownMarks;
 import scree.app.kit.Catalogue;
 import scree.app.kit.DryDowns;
 import scree.app.kit.Formulas;
@@ -118,6 +119,7 @@ import scree.app.web.Origin;
             RemoteLinks.class,
             Seasons.class,
             Sheets.class,
+            ShownMarks.class,
             Sittings.class,
             SpotsLast.class,
             StillLoading.class,

@@ -33,12 +33,14 @@ class GapsController {
     private static final int LONGEST = 20_000;
     private static final String PAGE = "gaps/page";
     private final Gaps gaps;
+    private final ShownMarks marks;
 
     private final Formulas formulas;
     private final Words words;
 
-    GapsController(Gaps gaps, Formulas formulas, Words words) {
+    GapsController(Gaps gaps, ShownMarks marks, Formulas formulas, Words words) {
         this.gaps = gaps;
+        this.marks = marks;
         this.formulas = formulas;
         this.words = words;
     }
@@ -52,15 +54,41 @@ class GapsController {
     /** What a purchase would do. */
     record Gain(String name, String stone, String colour, String words, boolean best) {}
 
-    /** @param role asks for a role instead of bases */
+    /**
+     * @param role asks for a role instead of bases
+     * @param shown whether the corrector for what clients show is asked for
+     */
     @GetMapping
-    String page(@CurrentMember Member me, @RequestParam(required = false) Role role, Model model) {
+    String page(
+            @CurrentMember Member me,
+            @RequestParam(required = false) Role role,
+            @RequestParam(defaultValue = "false") boolean shown,
+            Model model) {
         model.addAttribute("roles", RoleGaps.ASKED);
         model.addAttribute("role", role);
         if (role != null) {
+            model.addAttribute("askable", role == Role.CORRECTOR);
+            if (role == Role.CORRECTOR && shown) {
+                corrector(me, model);
+            }
             return RoleGaps.ASKED.contains(role) ? inRole(me, role, model) : "redirect:/kit/gaps";
         }
         return show(me, formulas.purchases(me.studio()).words(), model);
+    }
+
+    private void corrector(Member me, Model model) {
+        var found = marks.corrector(me.studio());
+        model.addAttribute(
+                "corrector",
+                found.map(o -> say(
+                                "gaps.corrector.one",
+                                say("correct.leaning." + o.leaning()),
+                                Figures.one(o.colour().lightness()),
+                                o.helped(),
+                                o.asked()))
+                        .orElse(say("gaps.corrector.none")));
+        model.addAttribute(
+                "correctorColour", found.map(o -> Srgb.hex(o.colour())).orElse(null));
     }
 
     private String inRole(Member me, Role role, Model model) {
