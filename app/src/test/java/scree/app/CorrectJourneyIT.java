@@ -42,7 +42,7 @@ class CorrectJourneyIT extends Journeys {
                 .contains("Under eye")
                 .contains("bare")
                 .contains("planned");
-        assertThat(text(".layers")).contains("Corrector");
+        assertThat(text(".layers")).contains("tap");
         assertThat(text(".strata-side")).contains("µm");
         click("[data-beside=BRIGHTENER_STRAIGHT]");
         until(() -> seen(".strata-names").contains("Brightener straight"));

@@ -49,9 +49,18 @@ class CorrectWords extends Words {
 
     /** Returns a step with its product, its amount and its reason. */
     String doing(Doing d) {
-        String what = d.layer() == null ? "" : ((Pot) d.layer().ware().what()).name();
-        String amount = d.layer() == null ? "" : amount(d.layer().amount()).toLowerCase(locale());
-        return say("correct.doing." + d.code(), what, amount, d.number());
+        String key = "correct.doing." + d.code();
+        return switch (d.code()) {
+            case SOFTEN, POWDER_BETWEEN -> say(key, d.number());
+            case PRESS, TAP, TAP_SHEERED, PRESS_OVER ->
+                say(key, name(d), amount(d.layer().amount()).toLowerCase(locale()));
+            case BASE -> say(key, name(d));
+            case GRIP, EDGES_OUT, POWDER_PRESSED, SET_LIGHTLY, NO_POWDER, KEEP_OFF -> say(key);
+        };
+    }
+
+    private static String name(Doing d) {
+        return ((Pot) d.layer().ware().what()).name();
     }
 
     String why(Reason r) {

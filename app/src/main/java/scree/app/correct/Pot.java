@@ -1,10 +1,11 @@
 package scree.app.correct;
 
+import java.util.Objects;
 import scree.app.kit.Product;
 import scree.core.colour.Lab;
 
 /**
- * A product as a plan knows it; two of them are one when they are the same product.
+ * A product as a plan knows it; two of them are one when they are the same product, whatever colour it takes on this skin.
  *
  * @param id its own, or null for a mix or for what is worn as a base and no longer in the kit
  * @param stone the key that its stone keeps in every view
@@ -15,5 +16,15 @@ public record Pot(Long id, String name, String stone, Lab colour, boolean estima
     public static Pot of(Product p) {
         return new Pot(
                 p.id(), p.fullName(), p.stoneId(), p.settled(), p.traits().wornShare() == null);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Pot p && Objects.equals(id, p.id) && (id != null || Objects.equals(name, p.name));
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hashCode(id);
     }
 }

@@ -23,9 +23,6 @@ import scree.core.shade.Role;
 /** Plans spots after all else is on: mixed from what lies there, so that none shows as a light dot. */
 @Service
 public class SpotsLast {
-    /** Less of a film than this share of its peak colours no spot. */
-    private static final double THERE = .1;
-
     private final Corrections corrections;
 
     SpotsLast(Corrections corrections) {
@@ -66,7 +63,7 @@ public class SpotsLast {
             boolean colours = family == Family.SHADOW || family == Family.SUN || family == Family.COLOUR;
             if (z.dose() != null && colours) {
                 double amount = Patch.of(z.zone(), z.laid()).amountAt(at);
-                if (amount >= THERE) {
+                if (SpotLast.colours(amount)) {
                     over.add(over(z, amount));
                     names.add(z.product().fullName());
                 }

@@ -220,6 +220,16 @@ class CorrectionsIT {
         assertThat(cheeks(id).plan().over()).hasSize(1);
     }
 
+    /** On this skin a powder deepens and a stripe taught otherwise: the base on the face is still the product of the kit. */
+    @Test
+    void aBaseThatLooksOtherOnThisSkinIsNoSecondProduct() {
+        Product base = kit.named(mine.studio(), "Base", 1).get(0);
+        Pot worn = new Pot(base.id(), base.fullName(), base.stoneId(), Lab.of(60, 12, 18), true);
+        assertThat(worn).isEqualTo(Pot.of(base)).hasSameHashCodeAs(Pot.of(base));
+        assertThat(Pot.of(base))
+                .isNotEqualTo(Pot.of(kit.named(mine.studio(), "Deeper", 1).get(0)));
+    }
+
     @Test
     void aFindingThatTheArtistRuledOutIsNotCorrected() {
         long id = sitting(null);

@@ -29,6 +29,8 @@ public record SpotLast<T>(double asItIs, Optional<Recipe<T>> recipe, Double dot)
     private static final double NEAR_BEST = .3;
 
     private static final double GOOD = 1;
+    /** Less of a film than this share of its peak colours no spot. House choice. */
+    private static final double THERE = .1;
 
     /** A part of a recipe. */
     public record Part<T>(Ware<T> ware, int count) {}
@@ -100,6 +102,11 @@ public record SpotLast<T>(double asItIs, Optional<Recipe<T>> recipe, Double dot)
                         .thenComparingInt(Recipe::counts)
                         .thenComparingDouble(Recipe::left));
         return new SpotLast<>(asItIs, chosen.filter(r -> r.left() < asItIs), dot);
+    }
+
+    /** Returns whether so much of a film, of its peak, colours what lies under it. */
+    public static boolean colours(double amount) {
+        return amount >= THERE;
     }
 
     private static <T> Spectrum laid(Spectrum ground, List<Over<T>> films) {
