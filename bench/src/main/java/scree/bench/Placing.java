@@ -1,5 +1,6 @@
 package scree.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -13,6 +14,11 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import scree.core.colour.Lab;
+import scree.core.cover.Bears;
+import scree.core.cover.CoverPlan;
+import scree.core.cover.Layer;
+import scree.core.cover.Place;
+import scree.core.cover.Ware;
 import scree.core.face.FacePoints;
 import scree.core.face.FaceReading;
 import scree.core.face.LevelledFace;
@@ -21,6 +27,7 @@ import scree.core.judge.LaidProduct;
 import scree.core.judge.RoleSkin;
 import scree.core.judge.RoleWish;
 import scree.core.method.PlacementMethod;
+import scree.core.placement.Covered;
 import scree.core.placement.Dose;
 import scree.core.placement.FaceBrief;
 import scree.core.placement.MadeUp;
@@ -30,8 +37,15 @@ import scree.core.placement.Plan;
 import scree.core.placement.Planner;
 import scree.core.plane.Vec;
 import scree.core.shade.Form;
+import scree.core.shade.Role;
 import scree.core.shade.Traits;
+import scree.core.shade.UsualCoat;
+import scree.core.skin.FaceFrame;
+import scree.core.skin.FreeSpot;
 import scree.core.skin.SkinType;
+import scree.core.skin.Zone;
+import scree.core.skin.ZoneOutline;
+import scree.core.skin.ZonesOnPoints;
 import scree.standins.camera.Camera;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
@@ -53,6 +67,7 @@ public class Placing {
     private LevelledFace face;
     private MadeUp.Skin skin;
     private List<MadeUp.Layer> layers;
+    private List<Covered> covered;
 
     @Setup
     public void seat() {
@@ -65,6 +80,29 @@ public class Placing {
         skin = new MadeUp.Skin(sitter.skin(), base, false);
         Lab s = sitter.skin();
         layers = plan().zones().stream().map(z -> layer(z, s)).toList();
+        covered = covered(s);
+    }
+
+    /** Both cheeks, both under-eyes and three spots. */
+    private List<Covered> covered(Lab s) {
+        Ware<String> own = new Ware<>("base", "base", Role.BASE, Form.LIQUID, UsualCoat.of(Form.LIQUID, s, .75));
+        Ware<String> peach = new Ware<>(
+                "peach", "peach", Role.CORRECTOR, Form.CREAM, UsualCoat.of(Form.CREAM, Lab.of(72, 16, 24), .8));
+        Lab red = Lab.of(s.lightness() - 6, s.a() + 6, s.b());
+        Place<String> place = Place.of(red, s, own, 1, Bears.FACE);
+        CoverPlan<String> plan = CoverPlan.of(place, List.of(new Layer<>(peach, .5)), List.of(new Layer<>(own, 1)));
+        FaceFrame frame = ZonesOnPoints.frame(points);
+        List<Covered> all = new ArrayList<>();
+        for (ZoneOutline o : ZonesOnPoints.outlines(points)) {
+            if (o.zone() == Zone.CHEEK || o.zone() == Zone.UNDER_EYE) {
+                all.add(new Covered(o.polygon(frame), Covered.ZONE, plan));
+            }
+        }
+        for (int i = 0; i < 3; i++) {
+            FreeSpot spot = new FreeSpot(i + 1, FreeSpot.Kind.BLEMISH, -.4 + .4 * i, 1.3, .045);
+            all.add(new Covered(spot.polygon(frame, 1), Covered.SPOT, plan));
+        }
+        return all;
     }
 
     private MadeUp.Layer layer(PlacedZone zone, Lab s) {
@@ -110,6 +148,6 @@ public class Placing {
 
     @Benchmark
     public Raster preview() {
-        return MadeUp.over(bare, face, skin, layers, MadeUp.Light.DAYLIGHT);
+        return MadeUp.over(bare, face, skin, covered, layers, MadeUp.Light.DAYLIGHT);
     }
 }

@@ -59,7 +59,7 @@ final class Speed {
 
     private void placing() throws Exception {
         say(
-                "47 points to reading to plan to SVG paths, and the made-up picture 1200 x 1500 with every family on; JMH, warm");
+                "47 points to reading to plan to SVG paths, and the made-up picture 1200 x 1500 with base, seven covered places and every family on; JMH, warm");
         var options = new OptionsBuilder()
                 .include(Placing.class.getName())
                 .verbosity(VerboseMode.SILENT)

@@ -243,6 +243,9 @@ record CorrectView(
         if (estimated) {
             notes.add(w.say("correct.estimated"));
         }
+        if (t.warmLight() && !t.marks().isEmpty()) {
+            notes.add(w.say("correct.warmLight"));
+        }
         if (t.wares().stream().noneMatch(x -> x.role() == Role.CORRECTOR)) {
             notes.add(w.say("correct.noCorrector"));
         }
@@ -417,7 +420,13 @@ record CorrectView(
         if (m.left() || m.plan().left() > scree.core.cover.Place.TARGET) {
             return w.say("correct.light.notYet");
         }
-        return w.say(m.mark().bears().wideLight() ? "correct.light" : "correct.light.corners");
+        String name = t.wares().stream()
+                .filter(x -> x.role() == Role.BRIGHTENER)
+                .min(Comparator.comparingDouble(
+                        x -> x.colour().differenceFrom(ShortCut.lighter(m.mark().surround()))))
+                .map(x -> x.what().name())
+                .orElse(w.say("correct.light.one"));
+        return w.say(m.mark().bears().wideLight() ? "correct.light" : "correct.light.corners", name);
     }
 
     private static Pair pair(Lab place, Lab beside, String words) {

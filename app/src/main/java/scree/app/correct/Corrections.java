@@ -233,6 +233,8 @@ public class Corrections {
                     reading,
                     base,
                     choice.isPresent(),
+                    sitting.eventLight() == Sitting.EventLight.WARM_STAGE
+                            || sitting.eventLight() == Sitting.EventLight.OFFICE,
                     marks.stream().map(this::treated).toList(),
                     unread(),
                     wares);

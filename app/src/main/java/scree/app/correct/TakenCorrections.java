@@ -16,6 +16,7 @@ import scree.core.skin.FreeSpot;
  *
  * @param base what is worn or stands first on the shortlist
  * @param baseTaken whether the artist took it
+ * @param warmLight whether the event's light is another than daylight: what matches by day may part there
  * @param unread spots that tell nothing: too small, dark, on hair or beside the face
  * @param wares what of the kit may be used for this client
  */
@@ -27,6 +28,7 @@ public record TakenCorrections(
         TakenReading reading,
         Ware<Pot> base,
         boolean baseTaken,
+        boolean warmLight,
         List<Treated> marks,
         List<FreeSpot> unread,
         List<Ware<Pot>> wares) {

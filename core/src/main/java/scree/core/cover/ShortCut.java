@@ -41,13 +41,23 @@ public record ShortCut<T>(Way way, CoverPlan<T> plan, double chromaKept) {
         List<ShortCut<T>> all = new ArrayList<>();
         all.add(onlyBase(place));
         Lab skin = place.surround().toLab();
-        usual(kit, Role.BRIGHTENER, Lab.of(Math.min(98, skin.lightness() + 9), skin.a(), skin.b()))
+        usual(kit, Role.BRIGHTENER, lighter(skin))
                 .map(w -> cut(Way.BRIGHTENER_STRAIGHT, CoverPlan.of(place, List.of(new Layer<>(w, 1)), List.of())))
                 .ifPresent(all::add);
         usual(kit, Role.CONCEALER, place.target().toLab())
                 .map(w -> cut(Way.NEAREST_CONCEALER, CoverPlan.of(place, List.of(), List.of(new Layer<>(w, 1)))))
                 .ifPresent(all::add);
         return all;
+    }
+
+    /** One to two steps of five L*, up to what no product passes. Cited: the craft's brightener. */
+    private static final double STEPS_LIGHTER = 7.5;
+
+    private static final double LIGHTEST = 97;
+
+    /** Returns what a brightener on a skin looks for: one to two steps lighter, of the same undertone. */
+    public static Lab lighter(Lab skin) {
+        return Lab.of(Math.min(LIGHTEST, skin.lightness() + STEPS_LIGHTER), skin.a(), skin.b());
     }
 
     private static <T> ShortCut<T> onlyBase(Place<T> place) {

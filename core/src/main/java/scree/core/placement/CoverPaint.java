@@ -45,6 +45,11 @@ final class CoverPaint {
     /** What holds more of the mark than this beside a zone is a lash, a brow or a shadow's edge: nothing is laid there. House choice. */
     private static final double NO_SKIN_FROM = 1.3;
 
+    /** Where a plan's picture gives way to what lies beside it. House choices. */
+    private static final double SPOT_BLENDS_FROM = 1.6;
+
+    private static final double ZONE_BLENDS_FROM = 1.35;
+    private static final double BLENDS_OVER = .75;
     /** How fast a plan ends towards eyes and lips. House choice. */
     private static final double NEAR_LASHES = 4;
 
@@ -305,8 +310,10 @@ final class CoverPaint {
         double thick = covered.plan().microns();
         double fill = FILLED * Math.min(1, thick / FILLED_AT);
         for (int i = 0; i < share.length; i++) {
-            double blend =
-                    (1 - smooth((away[i] - 1.6) / .5)) * (open == null ? 1 : Math.pow(open[pixel(i)], NEAR_LASHES));
+            // a zone's plan fades into what lies there else, which may be another zone's
+            double from = covered.spread() == Covered.SPOT ? SPOT_BLENDS_FROM : ZONE_BLENDS_FROM;
+            double blend = (1 - smooth((away[i] - from) / BLENDS_OVER))
+                    * (open == null ? 1 : Math.pow(open[pixel(i)], NEAR_LASHES));
             if (blend <= 0) {
                 continue;
             }
@@ -316,7 +323,7 @@ final class CoverPaint {
             double over = there * (1 - smooth((away[i] - COVER_EDGE + COVER_FEATHER / 2) / COVER_FEATHER));
             if (covered.spread() > Covered.SPOT) {
                 double lash = 1 - smooth((share[i] - NO_SKIN_FROM) / (MOST - NO_SKIN_FROM));
-                over = lash * there * (1 - smooth((away[i] - COVER_EDGE) / COVER_FEATHER));
+                over = lash * there;
                 under = over;
             }
             double[] change = at(table, under, over, share[i]);
