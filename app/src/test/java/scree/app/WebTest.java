@@ -28,6 +28,7 @@ import scree.app.card.CardPdf;
 import scree.app.card.Cards;
 import scree.app.client.Clients;
 import scree.app.colour.Colours;
+import scree.app.correct.CorrectLines;
 import scree.app.correct.CorrectedPictures;
 import scree.app.correct.Corrections;
 import scree.app.face.FaceSearches;
@@ -95,6 +96,7 @@ import scree.app.web.Origin;
             Clients.class,
             Colours.class,
             CorrectedPictures.class,
+            CorrectLines.class,
             Corrections.class,
             DryDowns.class,
             Faces.class,

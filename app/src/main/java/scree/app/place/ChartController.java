@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import scree.app.correct.CorrectLines;
 import scree.app.sitting.CareWords;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -31,10 +32,13 @@ import scree.core.reason.Reason;
 class ChartController {
     private final Sittings sittings;
     private final Placements placements;
+    private final CorrectLines corrected;
     private final PlaceWords words;
     private final CareWords careWords;
 
-    ChartController(Sittings sittings, Placements placements, PlaceWords words, CareWords careWords) {
+    ChartController(
+            Sittings sittings, Placements placements, CorrectLines corrected, PlaceWords words, CareWords careWords) {
+        this.corrected = corrected;
         this.sittings = sittings;
         this.placements = placements;
         this.words = words;
@@ -60,7 +64,7 @@ class ChartController {
         model.addAttribute("sitting", sitting);
         Optional<TakenPlan> plan = placements.of(me.studio(), id);
         model.addAttribute("ready", plan.isPresent());
-        model.addAttribute("pages", plan.map(p -> chart(sitting, p).pages()).orElse(List.of()));
+        model.addAttribute("pages", plan.map(p -> chart(me, sitting, p).pages()).orElse(List.of()));
         return "place/chart";
     }
 
@@ -74,7 +78,7 @@ class ChartController {
         Kind kind = kind(ending);
         Sitting sitting = sittings.get(me.studio(), id);
         TakenPlan plan = placements.of(me.studio(), id).orElseThrow(() -> new NotHere("plan"));
-        FaceChart chart = chart(sitting, plan);
+        FaceChart chart = chart(me, sitting, plan);
         if (page != null && (page < 0 || page >= chart.pages().size())) {
             throw new NotHere("chart");
         }
@@ -94,8 +98,8 @@ class ChartController {
         return new ResponseEntity<>(bytes, headers, 200);
     }
 
-    private FaceChart chart(Sitting sitting, TakenPlan plan) {
-        return new FaceChart(plan, words(sitting, plan, words));
+    private FaceChart chart(Member me, Sitting sitting, TakenPlan plan) {
+        return new FaceChart(plan, words(corrected.of(me.studio(), sitting.id()), sitting, plan, words));
     }
 
     private static Kind kind(String ending) {
@@ -106,7 +110,7 @@ class ChartController {
         }
     }
 
-    private FaceChart.Words words(Sitting sitting, TakenPlan plan, PlaceWords w) {
+    private FaceChart.Words words(List<String> corrections, Sitting sitting, TakenPlan plan, PlaceWords w) {
         List<FaceChart.Row> rows = new ArrayList<>();
         Set<Integer> seen = new HashSet<>();
         for (WorkedZone z : plan.zones()) {
@@ -128,6 +132,7 @@ class ChartController {
         if (felt != null) {
             cautions.add(w.say("chart.broken", felt));
         }
+        cautions.addAll(corrections);
         Set<String> said = new HashSet<>();
         for (Caution c : plan.plan().cautions()) {
             String words = w.say("fault." + c.fault(), w.area(c.area()));

@@ -81,6 +81,9 @@ class CorrectionsIT {
     @Autowired
     private Corrections corrections;
 
+    @Autowired
+    private CorrectLines lines;
+
     private Member mine;
     private Member theirs;
     private byte[] picture;
@@ -228,6 +231,21 @@ class CorrectionsIT {
         assertThat(worn).isEqualTo(Pot.of(base)).hasSameHashCodeAs(Pot.of(base));
         assertThat(Pot.of(base))
                 .isNotEqualTo(Pot.of(kit.named(mine.studio(), "Deeper", 1).get(0)));
+    }
+
+    @Test
+    void thePrintedPlanTellsWhatIsCorrectedAndWhatIsLeftToHeal() {
+        long id = sitting(null);
+        spot(id);
+        corrections.callBroken(mine, id, 1);
+        corrections.edit(
+                mine,
+                id,
+                "CHEEK",
+                h -> new CorrectSheet.Hand(List.of(), List.of(new CorrectSheet.Dab(null, "Base", 4))));
+        assertThat(lines.of(mine.studio(), id))
+                .anySatisfy(l -> assertThat(l).contains("Cheek: red").contains("then Marl Base, one thin coat"))
+                .anySatisfy(l -> assertThat(l).contains("nothing goes on there"));
     }
 
     @Test
