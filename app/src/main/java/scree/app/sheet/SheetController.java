@@ -275,9 +275,10 @@ class SheetController {
             @PathVariable long id,
             @RequestParam List<Integer> numbers,
             @RequestParam(defaultValue = "1") int field,
+            @RequestParam(defaultValue = "false") boolean asWorn,
             Model model) {
         try {
-            List<String> taken = sheets.take(me, id, numbers);
+            List<String> taken = sheets.take(me, id, numbers, asWorn);
             model.addAttribute(
                     "done",
                     taken.size() == 1

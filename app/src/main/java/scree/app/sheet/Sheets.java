@@ -31,6 +31,7 @@ import scree.app.studio.StudioTime;
 import scree.app.web.NotHere;
 import scree.core.image.SheetLayout;
 import scree.core.shade.Role;
+import scree.core.shade.UsualCoat;
 import scree.core.swatch.SheetReader;
 import scree.core.swatch.SheetReading;
 import scree.core.swatch.SheetRefused;
@@ -307,17 +308,21 @@ public class Sheets implements Deletable {
      * Puts what was read into the kit.
      *
      * @param numbers of the fields; those that cannot be taken are left
+     * @param asWorn whether the coats were laid as thin as on a face, so that what they hide is what a coat there hides
      * @return line and name of the products that took it
      * @throws org.springframework.dao.DuplicateKeyException when a new one's line and name are taken; then nothing was done
      */
     @Transactional
-    public List<String> take(Member me, long id, List<Integer> numbers) {
+    public List<String> take(Member me, long id, List<Integer> numbers, boolean asWorn) {
         Laid laid = laid(me.studio(), id);
         Map<Integer, Product> read = new TreeMap<>();
         for (int number : numbers) {
             SheetField field = laid.fields().get(number);
             if (field != null && field.named()) {
-                laid.swatched(field).ifPresent(s -> read.put(number, read(me.studio(), laid, field, s)));
+                laid.swatched(field).ifPresent(s -> {
+                    Product p = read(me.studio(), laid, field, s);
+                    read.put(number, asWorn ? p.with(p.traits().worn(UsualCoat.AS_ON_CHART)) : p);
+                });
             }
         }
         if (read.isEmpty()) {

@@ -108,7 +108,8 @@ class SheetsIT {
         sheets.lay(mine.studio(), id, new SheetField(1, base, null, null, null, null, null, false, null));
         sheets.lay(mine.studio(), id, fresh(2, "two", Role.CONCEALER, false));
         sheets.lay(mine.studio(), id, fresh(5, "glow", Role.BLUSH, true));
-        assertThat(sheets.take(mine, id, List.of(1, 2, 5, 9))).containsExactly("Scarp one", "Scarp two", "Scarp glow");
+        assertThat(sheets.take(mine, id, List.of(1, 2, 5, 9), false))
+                .containsExactly("Scarp one", "Scarp two", "Scarp glow");
 
         Product one = kit.get(mine.studio(), base);
         SheetScene.Coat truth = settled.get(1);
@@ -149,7 +150,7 @@ class SheetsIT {
         assertThat(laid.fields().get(1).takenAt()).isNull();
         assertThat(laid.fields().get(2).name()).as("named on its field again").isEqualTo("two");
         assertThat(laid.fields().get(2).productId()).isNull();
-        assertThat(sheets.take(mine, id, List.of(1, 2))).containsExactly("Scarp one", "Scarp two");
+        assertThat(sheets.take(mine, id, List.of(1, 2), false)).containsExactly("Scarp one", "Scarp two");
         assertThat(kit.get(mine.studio(), measured.id()).swatch()).isEqualTo(measured.swatch());
     }
 
@@ -171,7 +172,7 @@ class SheetsIT {
                 mine.studio(),
                 id,
                 new SheetField(2, null, "Scree", "here", Role.BASE, Form.LIQUID, Finish.SATIN, false, null));
-        assertThatThrownBy(() -> sheets.take(mine, id, List.of(1, 2))).isInstanceOf(DuplicateKeyException.class);
+        assertThatThrownBy(() -> sheets.take(mine, id, List.of(1, 2), false)).isInstanceOf(DuplicateKeyException.class);
         assertThat(kit.get(mine.studio(), base).settled().lightness()).isEqualTo(before);
     }
 
@@ -183,9 +184,10 @@ class SheetsIT {
         send(id, setting.withCard(CardLayout.Kind.GREY), settled);
         long base = kit.add(mine.studio(), Ground.base("Scree", "rough", 60, null));
         sheets.lay(mine.studio(), id, new SheetField(2, base, null, null, null, null, null, false, null));
-        sheets.take(mine, id, List.of(2));
+        sheets.take(mine, id, List.of(2), true);
         Product now = kit.get(mine.studio(), base);
         assertThat(now.settled().lightness()).isEqualTo(60);
+        assertThat(now.traits().wornShare()).as("laid as thin as on a face").isEqualTo(1);
         assertThat(now.swatch().measure()).isEqualTo(Measure.TYPED);
         assertThat(now.contrastRatio()).isCloseTo(settled.get(2).product().contrast(.9), within(.06));
     }

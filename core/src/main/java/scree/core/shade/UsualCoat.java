@@ -20,6 +20,9 @@ public record UsualCoat(Spectrum product, double onChart, double wornShare, doub
     /** House choice, docs/method.md: with 1.0 one base coat hides a red blemish, which no artist has seen; craft says that it dims it. */
     public static final double ESTIMATED = .40;
 
+    /** Where the contrast ratio was read from a coat that was laid as thin as on a face, a coat on a face is that one. */
+    public static final double AS_ON_CHART = 1;
+
     /** Shares that a test may tell. House choice: past these the test went wrong. */
     public static final double LEAST_SHARE = .05;
 
