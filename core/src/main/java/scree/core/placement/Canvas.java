@@ -27,6 +27,8 @@ final class Canvas {
     private static final double INTO_HAIR = -.05;
     private static final double NECK_HALF = .64;
     private static final double NECK_LONG = .5;
+    /** Room for the neck and the hair's edge round the face's outline. */
+    private static final double ROUND_THE_FACE = .75;
     /** What is smaller than this on skin is a mark that a base hides; larger is relief and light, which it keeps. */
     private static final double MARK = .05;
     /** What is darker or lighter than its surround by more than this is no mark that a base evens. House choice. */
@@ -205,6 +207,26 @@ final class Canvas {
         return most;
     }
 
+    /** Blurs round the face only: farther out a room is all open or all shut. */
+    private void softenEdges(float[] open, double sigma) {
+        int margin = (int) Math.ceil(4 * sigma) + 2;
+        int[] box = box(outline.closed(60, 0), (int) (ROUND_THE_FACE * face.unit()) + margin);
+        int w = box[2] - box[0];
+        int h = box[3] - box[1];
+        float[] part = new float[w * h];
+        for (int y = 0; y < h; y++) {
+            System.arraycopy(open, (y + box[1]) * width + box[0], part, y * w, w);
+        }
+        SoftBlur.of(part, w, h, sigma);
+        int left = box[0] == 0 ? 0 : margin;
+        int right = box[2] == width ? w : w - margin;
+        int top = box[1] == 0 ? 0 : margin;
+        int bottom = box[3] == height ? h : h - margin;
+        for (int y = top; y < bottom; y++) {
+            System.arraycopy(part, y * w + left, open, (y + box[1]) * width + box[0] + left, Math.max(0, right - left));
+        }
+    }
+
     private float[] room(Patch.Room room) {
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY);
         Graphics2D g = image.createGraphics();
@@ -229,7 +251,7 @@ final class Canvas {
         g.dispose();
         float[] open = new float[width * height];
         add(open, image, 1f / MASKS);
-        SoftBlur.of(open, width, height, (room == Patch.Room.AROUND_EYE ? .4 : 1) * EDGE_SOFT * face.unit());
+        softenEdges(open, (room == Patch.Room.AROUND_EYE ? .4 : 1) * EDGE_SOFT * face.unit());
         return open;
     }
 

@@ -54,6 +54,9 @@ final class CoverPaint {
     private static final double NEAR_LASHES = 4;
 
     private static final double WHERE_BLURRED = 7;
+    /** Parts of a mark's radius that are told apart; more cost time and show nothing. House choice. */
+    private static final double FINE = 10;
+
     private static final double DARK = 1e-4;
 
     private final Covered covered;
@@ -65,6 +68,11 @@ final class CoverPaint {
     private final int h;
     private final double radius;
     private final float[] away;
+    private final int wide;
+    private final int high;
+    private final int step;
+    private final float[] small;
+    private final float[] skinHere;
 
     private CoverPaint(Covered covered, MadeUp.Light light, int width, int height) {
         this.covered = covered;
@@ -79,9 +87,34 @@ final class CoverPaint {
                 (int) Math.min(width, line.stream().mapToDouble(Point::x).max().orElse(0) + margin);
         int bottom =
                 (int) Math.min(height, line.stream().mapToDouble(Point::y).max().orElse(0) + margin);
-        this.w = Math.max(0, right - left);
-        this.h = Math.max(0, bottom - top);
+        this.wide = Math.max(0, right - left);
+        this.high = Math.max(0, bottom - top);
+        this.step = Math.max(1, (int) (radius / FINE));
+        this.w = wide / step;
+        this.h = high / step;
         this.away = new float[w * h];
+        this.small = new float[3 * w * h];
+        this.skinHere = new float[w * h];
+    }
+
+    /** Shrinks what is looked at: a mark is told by parts of its radius, not by pixels. */
+    private void shrink(float[] bare, float[] open) {
+        float share = 1f / (step * step);
+        IntStream.range(0, h).parallel().forEach(y -> {
+            for (int x = 0; x < w; x++) {
+                int i = y * w + x;
+                for (int dy = 0; dy < step; dy++) {
+                    int from = (y * step + dy + top) * width + x * step + left;
+                    for (int dx = 0; dx < step; dx++) {
+                        int p = from + dx;
+                        small[3 * i] += bare[3 * p] * share;
+                        small[3 * i + 1] += bare[3 * p + 1] * share;
+                        small[3 * i + 2] += bare[3 * p + 2] * share;
+                        skinHere[i] += (open == null ? 1 : open[p]) * share;
+                    }
+                }
+            }
+        });
     }
 
     /**
@@ -121,6 +154,7 @@ final class CoverPaint {
     }
 
     private void cover(float[] bare, float[] based, double[] base, float[] open) {
+        shrink(bare, open);
         distances();
         double[] z = MadeUp.shown(covered.plan().place().zone(), MadeUp.Light.DAYLIGHT);
         double[] s = MadeUp.shown(covered.plan().place().surround(), MadeUp.Light.DAYLIGHT);
@@ -130,9 +164,9 @@ final class CoverPaint {
         float[] share = new float[w * h];
         float[] relief = new float[w * h];
         for (int round = 0; round < 2; round++) { // the second time skin is what held none of the mark
-            shares(bare, open, vLight, vHue, share, relief, round == 0 ? null : share.clone());
+            shares(vLight, vHue, share, relief, round == 0 ? null : share.clone());
         }
-        paint(bare, based, base, open, share, relief, vLight);
+        paint(bare, based, base, share, relief, vLight);
     }
 
     /** Fills in how far each pixel is from the mark's middle line: 1 at its edge. */
@@ -140,8 +174,8 @@ final class CoverPaint {
         List<Point> line = covered.outline();
         IntStream.range(0, h).parallel().forEach(y -> {
             for (int x = 0; x < w; x++) {
-                double px = x + left + .5;
-                double py = y + top + .5;
+                double px = (x + .5) * step + left;
+                double py = (y + .5) * step + top;
                 double near = Double.MAX_VALUE;
                 boolean inside = false;
                 for (int i = 0; i < line.size(); i++) {
@@ -152,37 +186,39 @@ final class CoverPaint {
                     double t = Math.max(
                             0,
                             Math.min(1, ((px - a.x()) * dx + (py - a.y()) * dy) / Math.max(1e-9, dx * dx + dy * dy)));
-                    near = Math.min(near, Math.hypot(px - a.x() - t * dx, py - a.y() - t * dy));
+                    double ox = px - a.x() - t * dx;
+                    double oy = py - a.y() - t * dy;
+                    near = Math.min(near, ox * ox + oy * oy);
                     if (a.y() > py != b.y() > py && px < a.x() + (py - a.y()) / (b.y() - a.y()) * dx) {
                         inside = !inside;
                     }
                 }
                 double own = radius / (1 + covered.spread());
-                away[y * w + x] = (float) ((own + (inside ? -near : near)) / radius);
+                double far = Math.sqrt(near);
+                away[y * w + x] = (float) ((own + (inside ? -far : far)) / radius);
             }
         });
     }
 
-    private void shares(
-            float[] bare, float[] open, double vLight, double[] vHue, float[] share, float[] relief, float[] before) {
-        float[][] skin = skin(bare, open, before);
-        double[] own = covered.spread() == Covered.SPOT ? null : ownSkin(bare, vLight, vHue);
-        double scale = Math.max(.6, radius / AT_RADIUS);
+    private void shares(double vLight, double[] vHue, float[] share, float[] relief, float[] before) {
+        float[][] skin = skin(before);
+        double[] own = covered.spread() == Covered.SPOT ? null : ownSkin(vLight, vHue);
+        double scale = Math.max(.6, radius / AT_RADIUS) / step;
         double hue2 = vHue[0] * vHue[0] + vHue[1] * vHue[1] + vHue[2] * vHue[2];
         float[] byHue = new float[w * h];
         float[] byLight = new float[w * h];
         for (int i = 0; i < share.length; i++) {
-            int p = 3 * pixel(i);
+            int p = 3 * i;
             double[] d = new double[3];
             for (int c = 0; c < 3; c++) {
-                d[c] = Math.log(Math.max(DARK, bare[p + c])) - Math.log(Math.max(DARK, skin[c][i]));
+                d[c] = Math.log(Math.max(DARK, small[p + c])) - Math.log(Math.max(DARK, skin[c][i]));
             }
             double all = (d[0] + d[1] + d[2]) / 3;
             relief[i] = (float) all;
             byLight[i] = (float) all;
             if (own != null) { // where a zone's mark runs on, the skin round it holds some of it too
                 for (int c = 0; c < 3; c++) {
-                    d[c] = Math.log(Math.max(DARK, bare[p + c])) - own[c];
+                    d[c] = Math.log(Math.max(DARK, small[p + c])) - own[c];
                 }
                 all = (d[0] + d[1] + d[2]) / 3;
             }
@@ -202,14 +238,13 @@ final class CoverPaint {
     }
 
     /** Returns, as logarithms, what clear skin would be in the picture: what was read as the mark, less what it parts by. */
-    private double[] ownSkin(float[] bare, double vLight, double[] vHue) {
+    private double[] ownSkin(double vLight, double[] vHue) {
         double[] sum = new double[3];
         int n = 0;
         for (int i = 0; i < away.length; i++) {
             if (away[i] <= 1 / (1 + covered.spread())) {
-                int p = 3 * pixel(i);
                 for (int c = 0; c < 3; c++) {
-                    sum[c] += bare[p + c];
+                    sum[c] += small[3 * i + c];
                 }
                 n++;
             }
@@ -221,21 +256,21 @@ final class CoverPaint {
     }
 
     /** Returns the light that skin would send back here: blurred from outside the mark. */
-    private float[][] skin(float[] bare, float[] open, float[] before) {
+    private float[][] skin(float[] before) {
         float[] weight = new float[w * h];
         for (int i = 0; i < weight.length; i++) {
             double outside = away[i] > 1.45 ? 1 : 0;
             double clear = before == null ? 1 : Math.max(0, 1 - 2 * Math.max(0, before[i]));
-            double onSkin = open == null ? 1 : open[pixel(i)];
+            double onSkin = skinHere[i];
             weight[i] = (float) (outside * clear * onSkin * onSkin + 1e-6);
         }
-        double sigma = BLUR_SKIN * radius;
+        double sigma = BLUR_SKIN * radius / step;
         float[] sum = weight.clone();
         SoftBlur.of(sum, w, h, sigma);
         float[][] skin = new float[3][w * h];
         for (int c = 0; c < 3; c++) {
             for (int i = 0; i < weight.length; i++) {
-                skin[c][i] = bare[3 * pixel(i) + c] * weight[i];
+                skin[c][i] = small[3 * i + c] * weight[i];
             }
             SoftBlur.of(skin[c], w, h, sigma);
             for (int i = 0; i < weight.length; i++) {
@@ -243,10 +278,6 @@ final class CoverPaint {
             }
         }
         return skin;
-    }
-
-    private int pixel(int i) {
-        return (i / w + top) * width + i % w + left;
     }
 
     /** What the plan does to a ground that holds some share of the mark, by amounts of what is laid under and over the base. */
@@ -294,8 +325,7 @@ final class CoverPaint {
         return on;
     }
 
-    private void paint(
-            float[] bare, float[] based, double[] base, float[] open, float[] share, float[] relief, double vLight) {
+    private void paint(float[] bare, float[] based, double[] base, float[] share, float[] relief, double vLight) {
         float[] table = table();
         double[] clear = at(table, 0, 0, 0);
         double[] baseOf = covered.plan().place().baseCoats() == 0 ? new double[] {1, 1, 1} : base;
@@ -304,36 +334,61 @@ final class CoverPaint {
             fine[i] = (float) (relief[i] - share[i] * vLight);
         }
         float[] coarse = Arrays.copyOf(fine, fine.length);
-        SoftBlur.of(coarse, w, h, BLUR_RELIEF * Math.max(.6, radius / AT_RADIUS));
+        SoftBlur.of(coarse, w, h, BLUR_RELIEF * Math.max(.6, radius / AT_RADIUS) / step);
         float[] where = Arrays.copyOf(share, share.length);
-        SoftBlur.of(where, w, h, radius / WHERE_BLURRED);
-        double thick = covered.plan().microns();
-        double fill = FILLED * Math.min(1, thick / FILLED_AT);
+        SoftBlur.of(where, w, h, radius / WHERE_BLURRED / step);
+        double fill = FILLED * Math.min(1, covered.plan().microns() / FILLED_AT);
+        float[] blends = new float[w * h];
+        float[][] changes = new float[3][w * h];
         for (int i = 0; i < share.length; i++) {
             // a zone's plan fades into what lies there else, which may be another zone's
             double from = covered.spread() == Covered.SPOT ? SPOT_BLENDS_FROM : ZONE_BLENDS_FROM;
-            double blend = (1 - smooth((away[i] - from) / BLENDS_OVER))
-                    * (open == null ? 1 : Math.pow(open[pixel(i)], NEAR_LASHES));
-            if (blend <= 0) {
-                continue;
-            }
+            blends[i] = (float) ((1 - smooth((away[i] - from) / BLENDS_OVER)) * Math.pow(skinHere[i], NEAR_LASHES));
             // a hand lays it where the mark is and lets it run out where that ends
             double there = Math.max(0, Math.min(1, where[i] / ALL_OF_IT));
             double under = there * (1 - smooth((away[i] - CORRECTOR_EDGE + CORRECTOR_FEATHER / 2) / CORRECTOR_FEATHER));
             double over = there * (1 - smooth((away[i] - COVER_EDGE + COVER_FEATHER / 2) / COVER_FEATHER));
             if (covered.spread() > Covered.SPOT) {
-                double lash = 1 - smooth((share[i] - NO_SKIN_FROM) / (MOST - NO_SKIN_FROM));
-                over = lash * there;
+                over = there * (1 - smooth((share[i] - NO_SKIN_FROM) / (MOST - NO_SKIN_FROM)));
                 under = over;
             }
             double[] change = at(table, under, over, share[i]);
-            double smoothed = Math.exp(-fill * over * (fine[i] - coarse[i]));
-            int p = 3 * pixel(i);
+            double filled = -fill * over * (fine[i] - coarse[i]);
             for (int c = 0; c < 3; c++) {
-                double covered = bare[p + c] * baseOf[c] * Math.exp(change[c] - clear[c]) * smoothed;
-                based[p + c] += (float) (blend * (covered - based[p + c]));
+                changes[c][i] = (float) (change[c] - clear[c] + Math.log(baseOf[c]) + filled);
             }
         }
+        lay(bare, based, blends, changes);
+    }
+
+    /** Lays the changes on the picture's own pixels, whose light and relief stay. */
+    private void lay(float[] bare, float[] based, float[] blends, float[][] changes) {
+        IntStream.range(0, h * step).parallel().forEach(y -> {
+            for (int x = 0; x < w * step; x++) {
+                float blend = between(blends, x, y);
+                if (blend > 1e-3) {
+                    int p = 3 * ((y + top) * width + x + left);
+                    for (int c = 0; c < 3; c++) {
+                        double covered = bare[p + c] * Math.exp(between(changes[c], x, y));
+                        based[p + c] += (float) (blend * (covered - based[p + c]));
+                    }
+                }
+            }
+        });
+    }
+
+    /** Returns a value of the small grid at a pixel, bilinear. */
+    private float between(float[] grid, int x, int y) {
+        if (step == 1) {
+            return grid[y * w + x];
+        }
+        float gx = Math.max(0, Math.min(w - 1.001f, (x + .5f) / step - .5f));
+        float gy = Math.max(0, Math.min(h - 1.001f, (y + .5f) / step - .5f));
+        int i = (int) gy * w + (int) gx;
+        float fx = gx - (int) gx;
+        float fy = gy - (int) gy;
+        return (1 - fy) * ((1 - fx) * grid[i] + fx * grid[i + 1])
+                + fy * ((1 - fx) * grid[i + w] + fx * grid[i + w + 1]);
     }
 
     private static double smooth(double x) {
