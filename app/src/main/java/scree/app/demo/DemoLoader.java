@@ -42,11 +42,9 @@ import scree.core.face.FacePoints;
 import scree.core.face.Tick;
 import scree.core.image.Point;
 import scree.core.method.Aim;
-import scree.core.method.Occasion;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
 import scree.core.skin.FreeSpot;
-import scree.core.skin.SkinType;
 import scree.core.swatch.SheetRefused;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Sitter;
@@ -115,19 +113,6 @@ class DemoLoader implements ApplicationRunner {
         this.transaction = transaction;
     }
 
-    /** What is made up about a sitter beside the face. */
-    private record Extra(
-            String plays,
-            SkinType skinType,
-            String allergies,
-            String notes,
-            int hour,
-            int minute,
-            int minutes,
-            int artist,
-            Occasion occasion,
-            String bothers) {}
-
     @Override
     public void run(ApplicationArguments args) {
         if (accounts.none()) {
@@ -157,7 +142,7 @@ class DemoLoader implements ApplicationRunner {
         List<Sitter> sitters = Ensemble.all();
         int shift = shiftMinutes(LocalTime.now(clock));
         for (int i = 0; i < sitters.size(); i++) {
-            load(studio, artists, sitters.get(i), extras().get(i), i, today, shift);
+            load(studio, artists, sitters.get(i), DemoExtra.ALL.get(i), i, today, shift);
         }
     }
 
@@ -177,7 +162,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private void load(
-            StudioId studio, List<Member> artists, Sitter sitter, Extra x, int index, LocalDate today, int shift) {
+            StudioId studio, List<Member> artists, Sitter sitter, DemoExtra x, int index, LocalDate today, int shift) {
         long client = clients.add(
                 studio,
                 new Client(
@@ -223,7 +208,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     /** Does what an artist does: intake, picture, reading, and the best base that is not struck out. */
-    private void work(Member me, long id, byte[] picture, Extra x, Sitter sitter, boolean takeBase, Laying laying) {
+    private void work(Member me, long id, byte[] picture, DemoExtra x, Sitter sitter, boolean takeBase, Laying laying) {
         StudioId studio = me.studio();
         String broken = x.bothers().contains("cold sore") ? "cold sore at the mouth's left corner" : null;
         sittings.saveIntake(
@@ -303,111 +288,5 @@ class DemoLoader implements ApplicationRunner {
         LocalDate today = LocalDate.now(clock);
         LocalDate then = LocalDate.of(today.getYear(), month, day);
         return then.isAfter(today.minusWeeks(2)) ? then.minusYears(1) : then;
-    }
-
-    private static List<Extra> extras() {
-        return List.of(
-                new Extra(
-                        "Flute",
-                        SkinType.NORMAL,
-                        null,
-                        null,
-                        8,
-                        0,
-                        40,
-                        0,
-                        Occasion.CAMERA,
-                        "Three blemishes before every concert."),
-                new Extra(
-                        "Bass",
-                        SkinType.DRY,
-                        null,
-                        "Likes to talk about tuning.",
-                        8,
-                        10,
-                        50,
-                        1,
-                        Occasion.CAMERA,
-                        "Red nose in the cold."),
-                new Extra(
-                        "Soprano",
-                        SkinType.COMBINATION,
-                        null,
-                        null,
-                        8,
-                        50,
-                        60,
-                        0,
-                        Occasion.STAGE,
-                        "Base turned grey on her twice."),
-                new Extra(
-                        "Viola",
-                        SkinType.DRY,
-                        null,
-                        "Keep the freckles.",
-                        9,
-                        10,
-                        45,
-                        1,
-                        Occasion.CAMERA,
-                        "Wants her freckles kept."),
-                new Extra("Horn", SkinType.NORMAL, null, null, 10, 0, 35, 0, Occasion.CAMERA, "Shines under lights."),
-                new Extra(
-                        "Violin",
-                        SkinType.COMBINATION,
-                        "fragrance",
-                        "Yellow bases turn orange on her.",
-                        10,
-                        45,
-                        60,
-                        0,
-                        Occasion.CAMERA,
-                        "Never found a match."),
-                new Extra(
-                        "Trumpet",
-                        SkinType.OILY,
-                        "lanolin",
-                        null,
-                        10,
-                        10,
-                        45,
-                        1,
-                        Occasion.CAMERA,
-                        "Lip care around the mouthpiece."),
-                new Extra(
-                        "Harp",
-                        SkinType.DRY,
-                        null,
-                        "Thin skin, be gentle.",
-                        11,
-                        15,
-                        55,
-                        1,
-                        Occasion.CAMERA,
-                        "Fine lines under the eyes."),
-                new Extra("Oboe", SkinType.NORMAL, null, null, 12, 45, 40, 0, Occasion.CAMERA, "Fringe stays."),
-                new Extra(
-                        "Timpani",
-                        SkinType.COMBINATION,
-                        null,
-                        null,
-                        13,
-                        0,
-                        35,
-                        1,
-                        Occasion.CAMERA,
-                        "Beard shadow by evening."),
-                new Extra("Cello", SkinType.DRY, "nickel", null, 13, 45, 60, 0, Occasion.CAMERA, "Likes it natural."),
-                new Extra(
-                        "Clarinet",
-                        SkinType.OILY,
-                        null,
-                        null,
-                        14,
-                        0,
-                        40,
-                        1,
-                        Occasion.CAMERA,
-                        "Blemishes on the chin."));
     }
 }
