@@ -15,17 +15,9 @@ import scree.app.base.BaseSetting;
 import scree.app.base.BaseSettings;
 import scree.app.base.Bases;
 import scree.app.base.StripeTests;
-import scree.app.client.Client;
-import scree.app.client.Clients;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
-import scree.app.kit.Formula;
-import scree.app.kit.Formulas;
 import scree.app.kit.Kit;
-import scree.app.kit.KitChanges;
-import scree.app.kit.KitRow;
-import scree.app.kit.Product;
-import scree.app.kit.Stock;
 import scree.app.mix.MixBench;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
@@ -35,13 +27,10 @@ import scree.app.skin.Readings;
 import scree.app.skin.Touched;
 import scree.app.skin.Touches;
 import scree.app.studio.Member;
-import scree.app.web.NotHere;
-import scree.app.web.Once;
 import scree.app.web.StaleSave;
 import scree.core.face.Side;
 import scree.core.face.Tick;
 import scree.core.mix.Batch;
-import scree.core.mix.Carrier;
 import scree.core.placement.Area;
 import scree.core.placement.Family;
 import scree.core.skin.FreeSpot;
@@ -63,9 +52,6 @@ class RacesIT {
 
     @Autowired
     private Ground ground;
-
-    @Autowired
-    private Clients clients;
 
     @Autowired
     private Readings readings;
@@ -98,16 +84,7 @@ class RacesIT {
     private Kit kit;
 
     @Autowired
-    private Formulas formulas;
-
-    @Autowired
-    private KitChanges changes;
-
-    @Autowired
     private Steps steps;
-
-    @Autowired
-    private Once once;
 
     @Autowired
     private JdbcTemplate sql;
@@ -325,63 +302,6 @@ class RacesIT {
             assertThat(laid).isEqualTo(2);
             assertThat(touches.of(me.studio(), id)).hasSize(2);
             Race.run(3, () -> stripes.lay(me.studio(), id, bare, 5));
-        }
-    }
-
-    @Test
-    void aFormulaSavedTwiceTellsTheSecond() throws Exception {
-        long product = bare.get(3);
-        for (int i = 0; i < ROUNDS; i++) {
-            int version =
-                    formulas.of(me.studio(), kit.get(me.studio(), product)).version();
-            Formula mine = new Formula(product, Carrier.OIL, 1.0 + i / 100.0, null, null, null, version, false);
-            List<Throwable> told = Race.failures(2, () -> formulas.save(me.studio(), mine));
-            if (i > 0) { // the first save of all makes the row, whose version both knew
-                assertThat(told).hasSize(1).allMatch(e -> e instanceof StaleSave);
-            }
-        }
-    }
-
-    /** Two who undo at once put it back once; two who change at once are told, and neither change is half. */
-    @Test
-    void changesOfManyProductsAreWholeAndUndoneOnce() throws Exception {
-        Product first = kit.get(me.studio(), bare.get(0));
-        Product second = kit.get(me.studio(), bare.get(1));
-        for (int i = 0; i < ROUNDS; i++) {
-            List<KitRow> was = changes.rows(me.studio(), kit.some(me.studio(), List.of(first.id(), second.id())));
-            List<KitRow> will = was.stream()
-                    .map(r -> new KitRow(r.product().with(Stock.LOW), r.formula()))
-                    .toList();
-            List<Throwable> told = Race.failures(2, () -> changes.apply(me, KitChanges.Kind.LOW, was, will));
-            assertThat(told).hasSize(1).allMatch(e -> e instanceof StaleSave);
-            assertThat(kit.some(me.studio(), List.of(first.id(), second.id())))
-                    .extracting(Product::stock)
-                    .containsOnly(Stock.LOW);
-            long change = changes.last(me.studio()).orElseThrow().id();
-            List<Throwable> late = Race.failures(2, () -> changes.undo(me, change));
-            assertThat(late).hasSize(1).allMatch(e -> e instanceof NotHere);
-            assertThat(kit.some(me.studio(), List.of(first.id(), second.id())))
-                    .extracting(Product::stock)
-                    .containsOnly(Stock.ENOUGH);
-        }
-    }
-
-    @Test
-    void aFormSentTwiceAtOnceMakesOneThing() throws Exception {
-        for (int i = 0; i < ROUNDS; i++) {
-            String token = Once.fresh();
-            String name = "Twice " + i;
-            List<String> outcomes = java.util.Collections.synchronizedList(new java.util.ArrayList<>());
-            Race.run(
-                    3,
-                    () -> outcomes.add(once.only(
-                            me.studio(),
-                            token,
-                            () -> "/clients/"
-                                    + clients.add(
-                                            me.studio(), new Client(0, name, null, null, null, null, null, null, 0)))));
-            assertThat(clients.search(me.studio(), name)).hasSize(1);
-            assertThat(outcomes).hasSize(3).containsOnly(outcomes.get(0));
         }
     }
 

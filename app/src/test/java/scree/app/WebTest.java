@@ -52,7 +52,6 @@ import scree.app.picture.PictureGate;
 import scree.app.picture.Pictures;
 import scree.app.place.Placements;
 import scree.app.place.Previews;
-import scree.app.place.SpotsLast;
 import scree.app.remote.RemoteLinks;
 import scree.app.sheet.SheetPdf;
 import scree.app.sheet.Sheets;
@@ -123,7 +122,6 @@ import scree.app.web.Origin;
             Sheets.class,
             ShownMarks.class,
             Sittings.class,
-            SpotsLast.class,
             StillLoading.class,
             StripeTests.class,
             TestMixes.class,
