@@ -54,7 +54,7 @@ class CorrectController {
     }
 
     /** What the page looks at: which mark is open, and what its plan stands beside. */
-    record Looking(String mark, CorrectView.Beside beside) {}
+    record Looking(String mark, MarkView.Beside beside) {}
 
     @GetMapping
     String page(@CurrentMember Member me, @PathVariable long id, Looking at, Model model) {
@@ -209,7 +209,6 @@ class CorrectController {
     }
 
     private String edit(Member me, long id, Looking at, Model model, UnaryOperator<Hand> by) {
-        mark(me, id, at);
         return done(me, id, at, model, () -> corrections.edit(me, id, at.mark(), by));
     }
 
@@ -241,7 +240,7 @@ class CorrectController {
                         t,
                         pictures.get(me.studio(), t.reading().pictureId()),
                         at.mark(),
-                        at.beside() == null ? CorrectView.Beside.BY_TABLE : at.beside(),
+                        at.beside() == null ? MarkView.Beside.BY_TABLE : at.beside(),
                         words)));
     }
 }

@@ -101,29 +101,6 @@ public class Corrections {
                 .orElse(List.of());
     }
 
-    /** Returns what is covered so heavily that red, pink and sheen stay away from it, each kind once. */
-    @Transactional(readOnly = true)
-    public List<FreeSpot.Kind> keptClear(StudioId studio, long id) {
-        return of(studio, id).stream()
-                .flatMap(t -> t.marks().stream())
-                .filter(m -> m.mark().seen().heavy()
-                        && m.laid().isPresent()
-                        && m.mark().spot() != null)
-                .filter(m -> m.mark().spot().y() < Treatment.bodyFrom())
-                .map(m -> m.mark().spot().kind())
-                .distinct()
-                .toList();
-    }
-
-    /** Returns whether the skin under the eyes parts from its surround and nothing brings it back: a brightener turns grey there. */
-    @Transactional(readOnly = true)
-    public boolean darkUnderEyes(StudioId studio, long id) {
-        return of(studio, id).stream()
-                .flatMap(t -> t.marks().stream())
-                .filter(m -> m.mark().zone() == Zone.UNDER_EYE && m.mark().spot() == null)
-                .anyMatch(m -> m.laid().map(p -> p.left() > Place.TARGET).orElse(true));
-    }
-
     /** Returns whether the artist changed anything. */
     public boolean worked(StudioId studio, long sitting) {
         return sheet(studio, sitting).isPresent();
@@ -157,7 +134,7 @@ public class Corrections {
         change(me, sitting, s -> s.breaking(spot));
     }
 
-    /** Changes the plan of one mark by hand, from what is laid now. */
+    /** Changes the plan of one mark by hand: from what a hand laid last, behind the lock, else from what is proposed. */
     @Transactional
     public void edit(Member me, long sitting, String mark, UnaryOperator<CorrectSheet.Hand> by) {
         TakenCorrections taken = of(me.studio(), sitting).orElseThrow(() -> new NotHere("correct"));
@@ -165,14 +142,14 @@ public class Corrections {
         if (treated.broken() && treated.note() == null) {
             throw new NotHere("mark");
         }
-        change(me, sitting, s -> s.by(mark, by.apply(hand(treated, taken))));
-    }
-
-    private static CorrectSheet.Hand hand(TakenCorrections.Treated t, TakenCorrections taken) {
-        return t.plan() == null
+        CorrectSheet.Hand proposed = treated.plan() == null
                 ? new CorrectSheet.Hand(List.of(), List.of())
                 : new CorrectSheet.Hand(
-                        dabs(t.plan().under(), taken), dabs(t.plan().over(), taken));
+                        dabs(treated.plan().under(), taken), dabs(treated.plan().over(), taken));
+        change(me, sitting, s -> {
+            CorrectSheet.Hand last = s.hands().get(mark);
+            return s.by(mark, by.apply(last == null ? proposed : last.without(taken.gone(last))));
+        });
     }
 
     private static List<CorrectSheet.Dab> dabs(List<Layer<Pot>> layers, TakenCorrections taken) {
@@ -319,13 +296,17 @@ public class Corrections {
             String note = sheet.notes().get(mark.key());
             CoverPlan<Pot> plan = answer.plan();
             boolean byHand = hand != null && (plan != null || note != null);
+            boolean byTable = !byHand
+                    && sheet.school() == CorrectSheet.School.BY_TABLE
+                    && plan != null
+                    && answer.table().plan().isPresent();
             if (byHand) {
                 plan = CoverPlan.of(place, layers(hand.under(), gone), layers(hand.over(), gone));
-            } else if (sheet.school() == CorrectSheet.School.BY_TABLE && plan != null) {
-                plan = answer.table().plan().orElse(plan);
+            } else if (byTable) {
+                plan = answer.table().plan().orElseThrow();
             }
             return new TakenCorrections.Treated(
-                    mark, answer, plan, byHand, gone, sheet.left().contains(mark.key()), note);
+                    mark, answer, plan, byHand, byTable, gone, sheet.left().contains(mark.key()), note);
         }
 
         private List<Layer<Pot>> layers(List<CorrectSheet.Dab> dabs, List<String> gone) {

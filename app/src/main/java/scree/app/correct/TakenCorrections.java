@@ -3,13 +3,16 @@ package scree.app.correct;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import scree.app.skin.TakenReading;
 import scree.core.cover.CoverPlan;
 import scree.core.cover.Mark;
+import scree.core.cover.Place;
 import scree.core.cover.Treatment;
 import scree.core.cover.Ware;
 import scree.core.placement.Covered;
 import scree.core.skin.FreeSpot;
+import scree.core.skin.Zone;
 
 /**
  * Correction as it stands.
@@ -38,6 +41,7 @@ public record TakenCorrections(
      * @param answer of the kit
      * @param plan that is laid: by hand, by the table or as computed; null where nothing is
      * @param byHand whether the artist changed it
+     * @param byTable whether it is what the craft's table would lay
      * @param gone names of products of a plan by hand that the kit no longer has
      * @param left whether it stays as it is
      * @param note the artist's own, on broken skin
@@ -47,6 +51,7 @@ public record TakenCorrections(
             Treatment<Pot> answer,
             CoverPlan<Pot> plan,
             boolean byHand,
+            boolean byTable,
             List<String> gone,
             boolean left,
             String note) {
@@ -80,6 +85,35 @@ public record TakenCorrections(
             }
         }
         return all;
+    }
+
+    /** Returns what is covered so heavily on the face that red, pink and sheen stay away from it, each kind once. */
+    public List<FreeSpot.Kind> keptClear() {
+        return marks.stream()
+                .filter(m -> m.mark().seen().heavy()
+                        && m.laid().isPresent()
+                        && m.mark().spot() != null)
+                .map(m -> m.mark().spot())
+                .filter(s -> s.y() < Treatment.bodyFrom())
+                .map(FreeSpot::kind)
+                .distinct()
+                .toList();
+    }
+
+    /** Returns whether the skin under the eyes parts from its surround and nothing brings it back: a brightener turns grey there. */
+    public boolean darkUnderEyes() {
+        return marks.stream()
+                .filter(m -> m.mark().zone() == Zone.UNDER_EYE && m.mark().spot() == null)
+                .anyMatch(m -> m.laid().map(p -> p.left() > Place.TARGET).orElse(true));
+    }
+
+    /** Returns the layers of a plan by hand whose products this client's kit no longer has. */
+    List<CorrectSheet.Dab> gone(CorrectSheet.Hand hand) {
+        return Stream.concat(hand.under().stream(), hand.over().stream())
+                .filter(d -> d.product() != null
+                        && wares.stream()
+                                .noneMatch(w -> d.product().equals(w.what().id())))
+                .toList();
     }
 
     /** Returns a mark by its key. */

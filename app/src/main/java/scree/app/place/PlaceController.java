@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.base.BaseChoice;
 import scree.app.base.Bases;
 import scree.app.correct.Corrections;
+import scree.app.correct.TakenCorrections;
 import scree.app.look.PictureFrame;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
@@ -40,7 +41,6 @@ class PlaceController {
     private final Pictures pictures;
     private final Bases bases;
     private final Corrections corrections;
-    private final SpotsLast spotsLast;
     private final Cairns cairns;
     private final PlaceWords words;
 
@@ -51,7 +51,6 @@ class PlaceController {
             Pictures pictures,
             Bases bases,
             Corrections corrections,
-            SpotsLast spotsLast,
             Cairns cairns,
             PlaceWords words) {
         this.sittings = sittings;
@@ -60,7 +59,6 @@ class PlaceController {
         this.pictures = pictures;
         this.bases = bases;
         this.corrections = corrections;
-        this.spotsLast = spotsLast;
         this.cairns = cairns;
         this.words = words;
     }
@@ -260,6 +258,15 @@ class PlaceController {
         return "place/page :: work";
     }
 
+    /** Says what correction asks of the placing: spots last, what is kept clear, and no light on what is not corrected. */
+    private void corrected(TakenCorrections taken, TakenPlan plan, Model model) {
+        model.addAttribute(
+                "spotsLast",
+                SpotsLast.of(taken, plan).stream().map(words::spotLast).toList());
+        model.addAttribute("keepAway", taken.keptClear());
+        model.addAttribute("darkUnderEyes", lit(plan) && taken.darkUnderEyes());
+    }
+
     /** Returns whether a light is planned under the eyes. */
     private static boolean lit(TakenPlan plan) {
         return plan.zones().stream()
@@ -276,13 +283,7 @@ class PlaceController {
             return;
         }
         TakenPlan plan = taken.get();
-        model.addAttribute(
-                "spotsLast",
-                spotsLast.of(me.studio(), sitting.id(), plan).stream()
-                        .map(words::spotLast)
-                        .toList());
-        model.addAttribute("keepAway", corrections.keptClear(me.studio(), sitting.id()));
-        model.addAttribute("darkUnderEyes", lit(plan) && corrections.darkUnderEyes(me.studio(), sitting.id()));
+        corrections.of(me.studio(), sitting.id()).ifPresent(t -> corrected(t, plan, model));
         PictureFrame frame = PictureFrame.face(
                 pictures.get(me.studio(), plan.face().sheet().pictureId()),
                 plan.level(),

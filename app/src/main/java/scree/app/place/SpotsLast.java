@@ -3,12 +3,8 @@ package scree.app.place;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
-import scree.app.correct.Corrections;
 import scree.app.correct.Pot;
 import scree.app.correct.TakenCorrections;
-import scree.app.studio.StudioId;
 import scree.core.cover.Mark;
 import scree.core.cover.Place;
 import scree.core.cover.SpotLast;
@@ -21,13 +17,8 @@ import scree.core.plane.Vec;
 import scree.core.shade.Role;
 
 /** Plans spots after all else is on: mixed from what lies there, so that none shows as a light dot. */
-@Service
-public class SpotsLast {
-    private final Corrections corrections;
-
-    SpotsLast(Corrections corrections) {
-        this.corrections = corrections;
-    }
+final class SpotsLast {
+    private SpotsLast() {}
 
     /**
      * A spot.
@@ -37,17 +28,15 @@ public class SpotsLast {
     record Spot(Mark mark, SpotLast<Pot> answer, List<String> under) {}
 
     /** Returns the face's spots that lie under something placed; broken skin and what is left as it is are none. */
-    @Transactional(readOnly = true)
-    public List<Spot> of(StudioId studio, long sitting, TakenPlan plan) {
-        Optional<TakenCorrections> taken = corrections
-                .of(studio, sitting)
-                .filter(t -> t.reading().pictureId() == plan.face().sheet().pictureId());
-        List<Spot> all = new ArrayList<>();
-        taken.ifPresent(t -> t.marks().stream()
+    static List<Spot> of(TakenCorrections taken, TakenPlan plan) {
+        if (taken.reading().pictureId() != plan.face().sheet().pictureId()) {
+            return List.of();
+        }
+        return taken.marks().stream()
                 .filter(m -> m.mark().spot() != null && !m.broken() && !m.left())
                 .filter(m -> m.mark().spot().y() < Treatment.bodyFrom())
-                .forEach(m -> spot(t, m.mark(), plan).ifPresent(all::add)));
-        return all;
+                .flatMap(m -> spot(taken, m.mark(), plan).stream())
+                .toList();
     }
 
     private static Optional<Spot> spot(TakenCorrections t, Mark mark, TakenPlan plan) {

@@ -8,6 +8,7 @@ import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.BDDMockito.given;
+import static org.mockito.BDDMockito.willThrow;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -99,13 +100,13 @@ class CorrectControllerTest {
         "lower?under=true&layer=0"
     })
     void aMarkThatIsNotThereIsNotTouched(String path) throws Exception {
+        willThrow(new NotHere("mark")).given(corrections).edit(any(), anyLong(), any(), any());
         http.perform(post("/sittings/5/correct/" + path)
                         .param("mark", "SPOT-99")
                         .with(user(RUNA))
                         .with(csrf()))
                 .andExpect(status().isNotFound());
         verify(corrections, never()).change(any(), anyLong(), any());
-        verify(corrections, never()).edit(any(), anyLong(), any(), any());
     }
 
     @Test

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
 import scree.app.Ground;
+import scree.app.Race;
 import scree.app.TestDatabase;
 import scree.app.client.Client;
 import scree.app.client.Clients;
@@ -246,6 +247,34 @@ class CorrectionsIT {
         assertThat(lines.of(mine.studio(), id))
                 .anySatisfy(l -> assertThat(l).contains("Cheek: red").contains("then Marl Base, one thin coat"))
                 .anySatisfy(l -> assertThat(l).contains("nothing goes on there"));
+    }
+
+    @Test
+    void ofTwoLayersAddedAtOnceNoneIsLost() throws Exception {
+        long id = sitting(null);
+        CorrectSheet.Dab dab = new CorrectSheet.Dab(null, "Base", 2);
+        for (int round = 0; round < 10; round++) {
+            corrections.change(mine, id, s -> s.by("CHEEK", new CorrectSheet.Hand(List.of(), List.of(dab))));
+            Race.run(2, () -> corrections.edit(mine, id, "CHEEK", h -> h.with(false, -1, dab)));
+            assertThat(cheeks(id).plan().over()).hasSize(3);
+        }
+    }
+
+    /** What is shown counts without what is gone, so a press on the second layer means the second that is shown. */
+    @Test
+    void aLayerIsChangedByItsPlaceAmongThoseThatAreStillThere() {
+        long id = sitting(null);
+        add("Lost", Role.CONCEALER, Form.CREAM, Lab.of(66, 10, 18), .9, null);
+        long lost = kit.named(mine.studio(), "Lost", 1).get(0).id();
+        CorrectSheet.Dab first = new CorrectSheet.Dab(lost, "Marl Lost", 2);
+        CorrectSheet.Dab second = new CorrectSheet.Dab(null, "Base", 2);
+        corrections.change(mine, id, s -> s.by("CHEEK", new CorrectSheet.Hand(List.of(), List.of(first, second))));
+        kit.delete(mine.studio(), lost);
+        corrections.edit(mine, id, "CHEEK", h -> h.with(false, 0, new CorrectSheet.Dab(null, "Base", 6)));
+        assertThat(cheeks(id).gone()).isEmpty();
+        assertThat(cheeks(id).plan().over())
+                .singleElement()
+                .satisfies(l -> assertThat(l.amount()).isEqualTo(1.5));
     }
 
     @Test

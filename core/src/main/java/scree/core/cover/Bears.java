@@ -1,6 +1,7 @@
 package scree.core.cover;
 
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -76,8 +77,7 @@ public enum Bears {
     /** Returns the strictest of several, {@link #FACE} of none: broken skin before all, then the thinnest film. */
     public static Bears strictest(Collection<Bears> all) {
         return all.stream()
-                .min(java.util.Comparator.comparingDouble((Bears b) -> b.microns)
-                        .thenComparingInt(Bears::coats))
+                .min(Comparator.comparingDouble((Bears b) -> b.microns).thenComparingInt(Bears::coats))
                 .orElse(FACE);
     }
 }

@@ -56,16 +56,11 @@ public record ByTable<T>(Leaning asked, Optional<CoverPlan<T>> plan) {
     private static <T> CoverPlan<T> best(Place<T> place, Ware<T> corrector, List<Ware<T>> covers) {
         return place.bears().before().stream()
                 .filter(a -> a <= 1)
-                .map(a -> with(place, new Layer<>(corrector, a), covers))
+                .map(a -> CoverSearch.over(new Layer<>(corrector, a), place, covers)
+                        .best())
                 .min(Comparator.comparing((CoverPlan<T> p) -> p.level())
                         .thenComparingInt(CoverPlan::coats)
                         .thenComparingDouble(CoverPlan::microns))
                 .orElseThrow();
-    }
-
-    private static <T> CoverPlan<T> with(Place<T> place, Layer<T> corrector, List<Ware<T>> covers) {
-        Place<T> corrected = place.under(corrector);
-        CoverPlan<T> rest = CoverSearch.of(corrected, covers).best();
-        return CoverPlan.of(place, List.of(corrector), rest.over());
     }
 }

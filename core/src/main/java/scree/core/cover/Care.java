@@ -2,8 +2,10 @@ package scree.core.cover;
 
 import java.util.ArrayList;
 import java.util.List;
+import scree.core.colour.Lab;
 import scree.core.reason.Reason;
 import scree.core.skin.Texture;
+import scree.core.skin.Zone;
 
 /** What a place asks of the hand, and the cautions that stand whatever is planned. */
 final class Care {
@@ -22,7 +24,7 @@ final class Care {
             all.add(Reason.caution(CoverCode.BROKEN));
             return all;
         }
-        if (mark.zone() == scree.core.skin.Zone.UNDER_EYE) {
+        if (mark.zone() == Zone.UNDER_EYE) {
             all.add(Reason.note(CoverCode.THIN_SKIN));
         }
         for (Texture t : mark.feel()) {
@@ -45,7 +47,7 @@ final class Care {
         if (plan.microns() > Bears.CAKES_FROM) {
             all.add(Reason.check(CoverCode.CAKES, plan.microns()));
         }
-        var skin = plan.place().surround().toLab();
+        Lab skin = plan.place().surround().toLab();
         boolean smears =
                 plan.under().stream().anyMatch(l -> WIPED * l.ware().colour().differenceFrom(skin) > SMEAR_SEEN);
         if (smears) {

@@ -18,8 +18,6 @@ public enum CoverCode {
     OUT_OF_REACH,
     /** Args: family of the table, ΔE00 that it leaves. Green on deep skin leaves more than the base alone. */
     TABLE_HARMS,
-    /** The cover of products in this plan is estimated. */
-    ESTIMATED,
     /** Thinnest skin of the face: fingertip or small soft brush, no pulling. */
     THIN_SKIN,
     CREPE,

@@ -66,6 +66,28 @@ public record CoverPlan<T>(
         return new CoverPlan<>(place, under, over, left, doubt, level);
     }
 
+    /**
+     * Returns the plan with another layer.
+     *
+     * @param below whether it lies under the base
+     * @param at its place on that side; past the last it is added
+     */
+    public CoverPlan<T> with(boolean below, int at, Layer<T> layer) {
+        List<Layer<T>> side = new ArrayList<>(below ? under : over);
+        if (at < side.size()) {
+            side.set(at, layer);
+        } else {
+            side.add(layer);
+        }
+        return below ? of(place, side, over) : of(place, under, side);
+    }
+
+    /** Returns whether it is no thicker and has no more coats than the skin there bears. */
+    public boolean borne() {
+        return microns() <= place.bears().microns() + Trial.HARDLY
+                && coats() <= place.bears().coats();
+    }
+
     /** Returns ΔE00 to count on. */
     public double careful() {
         return left + DOUBTS * doubt;

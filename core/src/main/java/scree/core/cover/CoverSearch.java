@@ -39,6 +39,7 @@ public final class CoverSearch<T> {
     private final Lab target;
     private final Doubts<T> doubts;
     private final Trial<T> trial;
+    private final Layer<T> first;
 
     /**
      * What was found.
@@ -53,7 +54,8 @@ public final class CoverSearch<T> {
         }
     }
 
-    private CoverSearch(Place<T> place, List<Ware<T>> kit) {
+    private CoverSearch(Place<T> place, List<Ware<T>> kit, Layer<T> first) {
+        this.first = first;
         this.place = place;
         this.kit = List.copyOf(kit);
         this.target = place.target().toLab();
@@ -71,15 +73,20 @@ public final class CoverSearch<T> {
         if (place.bears() == Bears.BROKEN) {
             throw new IllegalArgumentException("broken skin is not covered: ask for no plan there");
         }
-        return new CoverSearch<>(place, kit).found();
+        return new CoverSearch<>(place, kit, null).found();
+    }
+
+    /** Searches for what goes over a first layer that is given, which alone lies under the base. */
+    static <T> Found<T> over(Layer<T> first, Place<T> place, List<Ware<T>> kit) {
+        return new CoverSearch<>(place, kit, first).found();
     }
 
     private Found<T> found() {
-        Sides<T> sides = new Sides<>(place, before(false), after(false));
+        Sides<T> sides = new Sides<>(place, before(false), after(false), first);
         CoverPlan<T> just = null;
         for (int coats = 0; coats <= place.bears().coats(); coats++) {
             if (coats == FROM_THE_THIRD) {
-                sides = new Sides<>(place, before(true), after(true));
+                sides = new Sides<>(place, before(true), after(true), first);
             }
             List<Trial.Hit<T>> hits = trial.stage(sides, coats);
             Optional<CoverPlan<T>> safe = safe(hits);
@@ -95,6 +102,9 @@ public final class CoverSearch<T> {
 
     private CoverPlan<T> nearest() {
         Trial.Hit<T> hit = trial.nearest();
+        if (hit == null) { // the first layer alone is more than the skin bears
+            return CoverPlan.of(place, List.of(first), List.of());
+        }
         double doubt = doubts.of(hit.under(), hit.over());
         CoverPlan.Level level = hit.left() <= Place.TARGET ? CoverPlan.Level.JUST : CoverPlan.Level.OUT_OF_REACH;
         return plan(hit, doubt, level);
@@ -141,10 +151,13 @@ public final class CoverSearch<T> {
 
     private List<Ware<T>> before(boolean near) {
         List<Ware<T>> all = new ArrayList<>();
-        kit.stream()
-                .filter(Ware::corrects)
-                .limit(near ? NEAR_CORRECTORS : Long.MAX_VALUE)
-                .forEach(all::add);
+        List<Ware<T>> correctors = kit.stream().filter(Ware::corrects).toList();
+        if (near && correctors.size() > NEAR_CORRECTORS) {
+            Comparator<Ware<T>> helping = nearestTo(Ideal.of(place).colour());
+            correctors =
+                    correctors.stream().sorted(helping).limit(NEAR_CORRECTORS).toList();
+        }
+        all.addAll(correctors);
         if (place.dense()) {
             Lab skin = place.surround().toLab();
             kit.stream()

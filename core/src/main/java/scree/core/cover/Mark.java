@@ -1,6 +1,8 @@
 package scree.core.cover;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import scree.core.colour.Lab;
 import scree.core.skin.FreeSpot;
 import scree.core.skin.Texture;
@@ -36,7 +38,7 @@ public record Mark(Seen seen, Zone zone, FreeSpot spot, Lab colour, Lab surround
         if (feel.contains(Texture.BROKEN_SKIN)) {
             return Bears.BROKEN;
         }
-        java.util.Set<Bears> all = new java.util.HashSet<>();
+        Set<Bears> all = new HashSet<>();
         all.add(
                 zone == Zone.UNDER_EYE
                         ? Bears.UNDER_EYE

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import scree.core.colour.Lab;
+import scree.core.face.Side;
 import scree.core.skin.FreeSpot;
 import scree.core.skin.SkinFinding;
 import scree.core.skin.SkinFindings;
@@ -117,7 +118,7 @@ public final class Marks {
 
     /** Returns a zone's size on both sides, cm². */
     public static double area(Zone zone) {
-        var outline = zone.template(zone.paired() ? scree.core.face.Side.LEFT : scree.core.face.Side.CENTRE);
+        var outline = zone.template(zone.paired() ? Side.LEFT : Side.CENTRE);
         double one = Math.PI * outline.radiusX() * outline.radiusY() * PUPILS_CM * PUPILS_CM;
         return zone.paired() ? 2 * one : one;
     }

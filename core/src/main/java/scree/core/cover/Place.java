@@ -48,19 +48,6 @@ public record Place<T>(
         return new Place<>(zone, surround, base, baseCoats, with, coats, bears, dense);
     }
 
-    /** Returns what is left to do when a layer lies on the place already. */
-    Place<T> under(Layer<T> first) {
-        return new Place<>(
-                first.ware().coat().worn(first.amount()).over(zone),
-                surround,
-                base,
-                baseCoats,
-                powder,
-                powderCoats,
-                bears,
-                false);
-    }
-
     /** Returns how far the place is from the skin beside it, bare. */
     public double bare() {
         return zone.toLab().differenceFrom(surround.toLab());

@@ -10,6 +10,7 @@ final class Sides<T> {
     private final Place<T> place;
     private final List<Ware<T>> before;
     private final List<Ware<T>> after;
+    private final Layer<T> first;
     private final Map<Integer, List<Side<T>>> one = new HashMap<>();
     private final Map<Integer, List<Side<T>>> two = new HashMap<>();
     private final Map<Layer<T>, Bands> films = new HashMap<>();
@@ -21,7 +22,9 @@ final class Sides<T> {
      */
     record Side<T>(List<Layer<T>> layers, double microns, Bands bands) {}
 
-    Sides(Place<T> place, List<Ware<T>> before, List<Ware<T>> after) {
+    /** @param first the only layer under the base, or null where any may lie there */
+    Sides(Place<T> place, List<Ware<T>> before, List<Ware<T>> after, Layer<T> first) {
+        this.first = first;
         this.place = place;
         this.before = before;
         this.after = after;
@@ -29,6 +32,11 @@ final class Sides<T> {
 
     /** Returns nothing or one product before the base, of so many coats. */
     List<Side<T>> oneBefore(int coats) {
+        if (first != null) {
+            return first.coats() == coats
+                    ? List.of(new Side<>(List.of(first), first.microns(place.bears()), film(first)))
+                    : List.of();
+        }
         return one.computeIfAbsent(-1 - coats, k -> single(before, place.bears().before(), coats));
     }
 
@@ -37,7 +45,10 @@ final class Sides<T> {
     }
 
     List<Side<T>> twoBefore(int coats) {
-        return two.computeIfAbsent(-1 - coats, k -> pairs(before, place.bears().before(), coats));
+        return first != null
+                ? List.of()
+                : two.computeIfAbsent(
+                        -1 - coats, k -> pairs(before, place.bears().before(), coats));
     }
 
     List<Side<T>> twoAfter(int coats) {

@@ -68,12 +68,12 @@ public record Treatment<T>(
         return BODY_FROM;
     }
 
-    /** Returns how much base lies on a mark, in usual coats. */
+    /** Returns how much base lies on a mark, in usual coats: none on broken skin and on the body. */
     public static double baseCoats(Mark mark) {
-        if (mark.spot() != null && mark.spot().y() > BODY_FROM) {
+        Bears bears = mark.bears();
+        if (bears == Bears.BROKEN || mark.spot() != null && mark.spot().y() > BODY_FROM) {
             return 0;
         }
-        Bears bears = mark.bears();
         return bears == Bears.UNDER_EYE
                         || bears == Bears.LID
                         || bears == Bears.CREPE

@@ -1,5 +1,6 @@
 package scree.core.shade;
 
+import java.util.List;
 import scree.core.colour.Film;
 import scree.core.colour.KubelkaMunk;
 import scree.core.colour.Lab;
@@ -88,9 +89,13 @@ public record UsualCoat(Spectrum product, double onChart, double wornShare, doub
         return onChart(1).over(Spectrum.flat(0)).toLab();
     }
 
-    /** Returns K·X-weighted halves of two products stirred together by shares of the first, laid as thick as both usually are. */
+    /**
+     * Returns two products stirred together: tints weigh by how much a coat of each scatters, thickness by share.
+     *
+     * @param share of the first, 0 to 1
+     */
     public UsualCoat mixed(double share, UsualCoat other) {
-        Spectrum colour = KubelkaMunk.mix(java.util.List.of(
+        Spectrum colour = KubelkaMunk.mix(List.of(
                 new KubelkaMunk.Part(product, share * onChart),
                 new KubelkaMunk.Part(other.product, (1 - share) * other.onChart)));
         return new UsualCoat(
