@@ -83,13 +83,6 @@ public record CorrectSheet(
             return below ? new Hand(side, over) : new Hand(under, side);
         }
 
-        /** Returns the same without some layers. */
-        Hand without(List<Dab> gone) {
-            return new Hand(
-                    under.stream().filter(d -> !gone.contains(d)).toList(),
-                    over.stream().filter(d -> !gone.contains(d)).toList());
-        }
-
         /** Brings a layer one nearer to the skin. */
         Hand lower(boolean below, int at) {
             List<Dab> side = new ArrayList<>(below ? under : over);

@@ -149,14 +149,21 @@ record CorrectView(
             return w.say("correct.verdict.broken");
         }
         if (asked == 0) {
-            return w.say("correct.verdict.base");
+            boolean base = t.marks().stream()
+                    .allMatch(m ->
+                            m.broken() || m.laid().filter(CorrectView::based).isPresent());
+            return w.say(base ? "correct.verdict.base" : "correct.verdict.nothing");
         }
         return w.say(asked == 1 ? "correct.verdict.one" : "correct.verdict.more", asked);
     }
 
+    private static boolean based(CoverPlan<Pot> plan) {
+        return plan.place().baseCoats() > 0;
+    }
+
     private static List<String> notes(TakenCorrections t, CorrectWords w) {
         List<String> notes = new ArrayList<>();
-        String base = t.base().what().name();
+        String base = t.base() == null ? null : t.base().what().name();
         notes.add(
                 base == null
                         ? w.say("correct.base.none")
@@ -189,7 +196,7 @@ record CorrectView(
                 : m.left()
                         ? w.say("correct.state.left")
                         : laid.map(p -> p.baseAlone()
-                                        ? w.say("correct.state.base")
+                                        ? w.say(based(p) ? "correct.state.base" : "correct.state.nothing")
                                         : w.say(
                                                 p.coats() == 1 ? "correct.state.coat" : "correct.state.coats",
                                                 p.coats(),

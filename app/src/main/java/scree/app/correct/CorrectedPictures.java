@@ -51,7 +51,7 @@ public class CorrectedPictures {
     /** What is worn, or what stands first on the shortlist: the plans were made with it. */
     private static LaidProduct base(TakenCorrections taken) {
         var base = taken.base();
-        return base.what().name() == null ? null : new LaidProduct(base.form(), base.coat(), null, 0);
+        return base == null ? null : new LaidProduct(base.form(), base.coat(), null, 0);
     }
 
     /** Returns it as a JPEG, empty when the face has no points on that picture. */

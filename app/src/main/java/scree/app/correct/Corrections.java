@@ -42,8 +42,10 @@ import scree.core.shade.Form;
 import scree.core.shade.Role;
 import scree.core.shade.UsualCoat;
 import scree.core.skin.FreeSpot;
+import scree.core.skin.ReferenceCurve;
 import scree.core.skin.Texture;
 import scree.core.skin.Zone;
+import scree.core.skin.ZoneReading;
 
 /** Plans correction and cover for a sitting, and keeps what the artist chose instead. */
 @Service
@@ -52,6 +54,9 @@ public class Corrections {
     private static final int KEPT = 300;
     /** Products of a role that are looked at, nearest to the skin first, so that a kit of thousands answers as fast. */
     private static final int MOST_OF_A_ROLE = 30;
+
+    /** Middle of all depths: what kits are sorted by where nothing is known of the skin. */
+    private static final Lab ANY_SKIN = ReferenceCurve.at(55);
 
     private static final List<Role> ROLES = List.of(Role.CORRECTOR, Role.CONCEALER, Role.BASE, Role.BRIGHTENER);
 
@@ -134,33 +139,23 @@ public class Corrections {
         change(me, sitting, s -> s.breaking(spot));
     }
 
-    /** Changes the plan of one mark by hand: from what a hand laid last, behind the lock, else from what is proposed. */
+    /** Changes the plan of one mark by hand: from what a hand laid last as it is shown, behind the lock, else from what is proposed. */
     @Transactional
     public void edit(Member me, long sitting, String mark, UnaryOperator<CorrectSheet.Hand> by) {
-        TakenCorrections taken = of(me.studio(), sitting).orElseThrow(() -> new NotHere("correct"));
-        TakenCorrections.Treated treated = taken.mark(mark).orElseThrow(() -> new NotHere("mark"));
+        Sitting of = sittings.get(me.studio(), sitting);
+        Face face = readings.of(me.studio(), sitting)
+                .map(r -> new Face(me.studio(), of, r))
+                .orElseThrow(() -> new NotHere("correct"));
+        TakenCorrections.Treated treated = face.taken().mark(mark).orElseThrow(() -> new NotHere("mark"));
         if (treated.broken() && treated.note() == null) {
             throw new NotHere("mark");
         }
-        CorrectSheet.Hand proposed = treated.plan() == null
-                ? new CorrectSheet.Hand(List.of(), List.of())
-                : new CorrectSheet.Hand(
-                        dabs(treated.plan().under(), taken), dabs(treated.plan().over(), taken));
         change(me, sitting, s -> {
             CorrectSheet.Hand last = s.hands().get(mark);
-            return s.by(mark, by.apply(last == null ? proposed : last.without(taken.gone(last))));
+            CoverPlan<Pot> shown =
+                    last == null ? treated.plan() : face.byHand(face.place(treated.mark()), last, new ArrayList<>());
+            return s.by(mark, by.apply(face.hand(shown)));
         });
-    }
-
-    private static List<CorrectSheet.Dab> dabs(List<Layer<Pot>> layers, TakenCorrections taken) {
-        return layers.stream()
-                .map(l -> new CorrectSheet.Dab(
-                        l.ware().what().equals(taken.base().what())
-                                ? null
-                                : l.ware().what().id(),
-                        l.ware().what().name(),
-                        (int) Math.round(4 * l.amount())))
-                .toList();
     }
 
     @Transactional
@@ -236,32 +231,30 @@ public class Corrections {
                     .toList();
         }
 
-        /** What is worn, else what stands first on the shortlist, else nothing: then skin's own colour in no coats. */
+        /** What is worn, else what stands first on the shortlist, or null. */
         private Ware<Pot> base() {
-            Worn.Shade shade = choice.map(c -> c.worn().shade())
+            return choice.map(c -> c.worn().shade())
                     .or(() -> bases.shortlist(studio, sitting.id(), BaseFilter.ANY)
                             .flatMap(l -> l.ranked().stream().findFirst())
                             .map(r -> Worn.Shade.of(r.product(), r.onSkin())))
                     .filter(s -> LeastSlope.spectrumOf(s.onSkin()).isPresent())
+                    .map(Face::base)
                     .orElse(null);
-            if (shade == null) {
-                Lab skin = reading.skin().zones().isEmpty()
-                        ? Lab.of(60, 10, 16)
-                        : reading.skin().zones().get(0).colour();
-                return new Ware<>(
-                        new Pot(null, null, "none", skin, true),
-                        "",
-                        Role.BASE,
-                        Form.LIQUID,
-                        UsualCoat.of(Form.LIQUID, skin, Role.BASE.usualContrast()));
-            }
+        }
+
+        private static Ware<Pot> base(Worn.Shade shade) {
             Pot pot = new Pot(
                     shade.product(), shade.fullName(), shade.stoneId(), shade.onSkin(), shade.wornShare() == null);
             return new Ware<>(pot, shade.stoneId(), Role.BASE, shade.form(), shade.coat());
         }
 
         private List<Ware<Pot>> wares() {
-            Lab skin = base.colour();
+            Lab skin = base != null
+                    ? base.colour()
+                    : reading.skin().zones().stream()
+                            .findFirst()
+                            .map(ZoneReading::colour)
+                            .orElse(ANY_SKIN);
             List<Ware<Pot>> all = new ArrayList<>();
             for (Role role : ROLES) {
                 shelf.allowed(studio, sitting, role).stream()
@@ -287,8 +280,35 @@ public class Corrections {
                             p.form(), p.settled(), p.contrastRatio(), p.traits().wornShareOrEstimate()));
         }
 
+        Place<Pot> place(Mark mark) {
+            return Treatment.place(mark, base, base == null ? 0 : Treatment.baseCoats(mark));
+        }
+
+        /** Returns a plan as a hand laid it, without what the kit no longer has, whose names are added to the gone. */
+        CoverPlan<Pot> byHand(Place<Pot> place, CorrectSheet.Hand hand, List<String> gone) {
+            return CoverPlan.of(place, layers(hand.under(), gone), layers(hand.over(), gone));
+        }
+
+        /** Returns a plan as a hand keeps it. */
+        CorrectSheet.Hand hand(CoverPlan<Pot> plan) {
+            return plan == null
+                    ? new CorrectSheet.Hand(List.of(), List.of())
+                    : new CorrectSheet.Hand(dabs(plan.under()), dabs(plan.over()));
+        }
+
+        private List<CorrectSheet.Dab> dabs(List<Layer<Pot>> layers) {
+            return layers.stream()
+                    .map(l -> new CorrectSheet.Dab(
+                            base != null && l.ware().what().equals(base.what())
+                                    ? null
+                                    : l.ware().what().id(),
+                            l.ware().what().name(),
+                            (int) Math.min(CorrectSheet.Dab.MOST, Math.round(4 * l.amount()))))
+                    .toList();
+        }
+
         private TakenCorrections.Treated treated(Mark mark) {
-            Place<Pot> place = Treatment.place(mark, base, base.what().name() == null ? 0 : Treatment.baseCoats(mark));
+            Place<Pot> place = place(mark);
             Treatment<Pot> answer =
                     answers.get(new Asked(mark, base, place.baseCoats(), wares), k -> Treatment.of(mark, place, wares));
             List<String> gone = new ArrayList<>();
@@ -301,7 +321,7 @@ public class Corrections {
                     && plan != null
                     && answer.table().plan().isPresent();
             if (byHand) {
-                plan = CoverPlan.of(place, layers(hand.under(), gone), layers(hand.over(), gone));
+                plan = byHand(place, hand, gone);
             } else if (byTable) {
                 plan = answer.table().plan().orElseThrow();
             }
@@ -313,7 +333,7 @@ public class Corrections {
             List<Layer<Pot>> layers = new ArrayList<>();
             for (CorrectSheet.Dab d : dabs) {
                 Optional<Ware<Pot>> ware = d.product() == null
-                        ? Optional.of(base)
+                        ? Optional.ofNullable(base)
                         : wares.stream()
                                 .filter(w -> d.product().equals(w.what().id()))
                                 .findFirst();

@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import scree.app.look.Figures;
 import scree.app.look.Stones;
@@ -262,48 +264,57 @@ record MarkView(
     /** Others of the same role in its place, by what they would leave. */
     private static List<Swap> swaps(TakenCorrections t, CoverPlan<Pot> plan, boolean under, int at) {
         Layer<Pot> now = (under ? plan.under() : plan.over()).get(at);
+        return ranked(
+                t,
+                now.ware().role(),
+                x -> !x.what().equals(now.ware().what()),
+                x -> plan.with(under, at, new Layer<>(x, now.amount())));
+    }
+
+    private static List<Swap> ranked(
+            TakenCorrections t, Role role, Predicate<Ware<Pot>> fits, Function<Ware<Pot>, CoverPlan<Pot>> laid) {
+        record Tried(Ware<Pot> ware, double left) {}
         return t.wares().stream()
-                .filter(x -> x.role() == now.ware().role()
-                        && !x.what().equals(now.ware().what()))
-                .map(x -> plan.with(under, at, new Layer<>(x, now.amount())))
-                .sorted(Comparator.comparingDouble(CoverPlan::left))
+                .filter(x -> x.role() == role)
+                .filter(fits)
+                .map(x -> new Tried(x, laid.apply(x).left()))
+                .sorted(Comparator.comparingDouble(Tried::left))
                 .limit(SWAPS)
-                .map(p -> swap(p, under, at))
+                .map(x -> swap(x.ware(), x.left()))
                 .toList();
     }
 
-    private static Swap swap(CoverPlan<Pot> plan, boolean under, int at) {
-        Ware<Pot> x = (under ? plan.under() : plan.over()).get(at).ware();
+    private static Swap swap(Ware<Pot> x, double left) {
         return new Swap(
                 x.what().id(),
                 x.what().name(),
                 Srgb.hex(x.colour()),
                 STONES.pebble(x.what().stone(), 17, 14, 10),
-                Figures.one(plan.left()));
+                Figures.one(left));
     }
 
     private static List<Adding> adding(TakenCorrections t, TakenCorrections.Treated m, CorrectWords w) {
         CoverPlan<Pot> plan = m.plan() != null
                 ? m.plan()
                 : CoverPlan.of(Treatment.place(m.mark(), t.base(), 0), List.of(), List.of());
+        String pile = plan.place().baseCoats() == 0 ? ".pile" : "";
         List<Adding> all = new ArrayList<>();
         if (plan.under().size() < 2) {
-            all.add(new Adding(true, w.say("correct.add.under"), fresh(t, plan, true, Role.CORRECTOR)));
+            all.add(new Adding(true, w.say("correct.add.under" + pile), fresh(t, plan, true, Role.CORRECTOR)));
         }
         if (plan.over().size() < 2) {
-            all.add(new Adding(false, w.say("correct.add.over"), fresh(t, plan, false, Role.CONCEALER)));
+            all.add(new Adding(false, w.say("correct.add.over" + pile), fresh(t, plan, false, Role.CONCEALER)));
         }
         return all.stream().filter(a -> !a.wares().isEmpty()).toList();
     }
 
+    /** What is on that side already is laid more of instead. */
     private static List<Swap> fresh(TakenCorrections t, CoverPlan<Pot> plan, boolean under, Role role) {
-        int at = (under ? plan.under() : plan.over()).size();
-        return t.wares().stream()
-                .filter(x -> x.role() == role)
-                .map(x -> plan.with(under, at, new Layer<>(x, .5)))
-                .sorted(Comparator.comparingDouble(CoverPlan::left))
-                .limit(SWAPS)
-                .map(p -> swap(p, under, at))
-                .toList();
+        List<Layer<Pot>> side = under ? plan.under() : plan.over();
+        return ranked(
+                t,
+                role,
+                x -> side.stream().noneMatch(l -> l.ware().what().equals(x.what())),
+                x -> plan.with(under, side.size(), new Layer<>(x, .5)));
     }
 }

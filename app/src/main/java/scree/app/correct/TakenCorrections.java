@@ -3,7 +3,6 @@ package scree.app.correct;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import scree.app.skin.TakenReading;
 import scree.core.cover.CoverPlan;
 import scree.core.cover.Mark;
@@ -17,7 +16,7 @@ import scree.core.skin.Zone;
 /**
  * Correction as it stands.
  *
- * @param base what is worn or stands first on the shortlist
+ * @param base what is worn or stands first on the shortlist, or null
  * @param baseTaken whether the artist took it
  * @param warmLight whether the event's light is another than daylight: what matches by day may part there
  * @param unread spots that tell nothing: too small, dark, on hair or beside the face
@@ -105,15 +104,6 @@ public record TakenCorrections(
         return marks.stream()
                 .filter(m -> m.mark().zone() == Zone.UNDER_EYE && m.mark().spot() == null)
                 .anyMatch(m -> m.laid().map(p -> p.left() > Place.TARGET).orElse(true));
-    }
-
-    /** Returns the layers of a plan by hand whose products this client's kit no longer has. */
-    List<CorrectSheet.Dab> gone(CorrectSheet.Hand hand) {
-        return Stream.concat(hand.under().stream(), hand.over().stream())
-                .filter(d -> d.product() != null
-                        && wares.stream()
-                                .noneMatch(w -> d.product().equals(w.what().id())))
-                .toList();
     }
 
     /** Returns a mark by its key. */

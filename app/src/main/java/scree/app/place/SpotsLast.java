@@ -35,11 +35,12 @@ final class SpotsLast {
         return taken.marks().stream()
                 .filter(m -> m.mark().spot() != null && !m.broken() && !m.left())
                 .filter(m -> m.mark().spot().y() < Treatment.bodyFrom())
-                .flatMap(m -> spot(taken, m.mark(), plan).stream())
+                .flatMap(m -> spot(taken, m, plan).stream())
                 .toList();
     }
 
-    private static Optional<Spot> spot(TakenCorrections t, Mark mark, TakenPlan plan) {
+    private static Optional<Spot> spot(TakenCorrections t, TakenCorrections.Treated treated, TakenPlan plan) {
+        Mark mark = treated.mark();
         LevelledFace face = plan.level();
         Vec at = face.fromPicture(t.reading()
                 .face()
@@ -61,8 +62,7 @@ final class SpotsLast {
         if (over.isEmpty()) {
             return Optional.empty();
         }
-        Place<Pot> place =
-                Treatment.place(mark, t.base(), t.base().what().name() == null ? 0 : Treatment.baseCoats(mark));
+        Place<Pot> place = treated.answer().plan().place();
         List<Ware<Pot>> concealers =
                 t.wares().stream().filter(w -> w.role() == Role.CONCEALER).toList();
         return Optional.of(new Spot(mark, SpotLast.of(place, over, concealers), names));

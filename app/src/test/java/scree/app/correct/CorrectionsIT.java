@@ -116,6 +116,10 @@ class CorrectionsIT {
     }
 
     private long sitting(String allergies) {
+        return sitting(mine, allergies);
+    }
+
+    private long sitting(Member mine, String allergies) {
         long client = clients.add(
                 mine.studio(),
                 new Client(0, "Rasmus Alder", 1990, "Horn", SkinType.NORMAL, allergies, null, LocalDate.now(), 0));
@@ -273,6 +277,37 @@ class CorrectionsIT {
         corrections.edit(mine, id, "CHEEK", h -> h.with(false, 0, new CorrectSheet.Dab(null, "Base", 6)));
         assertThat(cheeks(id).gone()).isEmpty();
         assertThat(cheeks(id).plan().over())
+                .singleElement()
+                .satisfies(l -> assertThat(l.amount()).isEqualTo(1.5));
+    }
+
+    /** Skin's own colour stands in where no base is known; nobody can lay that. */
+    @Test
+    void withoutABaseNothingIsLaidThatIsNotInTheKit() {
+        Member without = ground.artist("nobase");
+        kit.add(
+                without.studio(),
+                Product.fresh(
+                        "Marl", "Sand", Role.CONCEALER, Form.CREAM, Finish.SATIN, .93, Swatch.of(Lab.of(66, 9, 18))));
+        long id = sitting(without, null);
+        TakenCorrections t = corrections.of(without.studio(), id).orElseThrow();
+        assertThat(t.marks()).isNotEmpty().allSatisfy(m -> {
+            assertThat(m.plan().strata())
+                    .extracting(s -> s.layer().ware().what().name())
+                    .doesNotContainNull();
+            assertThat(m.answer().shortCuts())
+                    .flatExtracting(s -> s.plan().strata())
+                    .extracting(s -> s.layer().ware().what().name())
+                    .doesNotContainNull();
+        });
+        long sand = kit.named(without.studio(), "Sand", 1).get(0).id();
+        CorrectSheet.Dab thin = new CorrectSheet.Dab(sand, "Marl Sand", 2);
+        CorrectSheet.Hand twice = new CorrectSheet.Hand(List.of(), List.of(thin, thin));
+        corrections.change(without, id, s -> s.by("CHEEK", twice));
+        corrections.edit(without, id, "CHEEK", h -> h.with(false, 0, new CorrectSheet.Dab(sand, "Marl Sand", 6)));
+        TakenCorrections again = corrections.of(without.studio(), id).orElseThrow();
+        assertThat(again.mark("CHEEK").orElseThrow().plan().over())
+                .as("two coats of one product are one film, and a press means what is shown")
                 .singleElement()
                 .satisfies(l -> assertThat(l.amount()).isEqualTo(1.5));
     }

@@ -126,7 +126,7 @@ public record CoverPlan<T>(
         }
         if (place.baseCoats() > 0) {
             Layer<T> base = new Layer<>(place.base(), place.baseCoats());
-            ground = place.base().coat().worn(place.baseCoats()).over(ground);
+            ground = place.based(ground);
             all.add(stratum(base, ground, place.baseMicrons(), thick));
             thick += place.baseMicrons();
         }

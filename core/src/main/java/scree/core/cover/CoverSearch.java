@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import scree.core.colour.Lab;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
@@ -171,10 +172,10 @@ public final class CoverSearch<T> {
 
     private List<Ware<T>> after(boolean near) {
         List<Ware<T>> all = new ArrayList<>();
-        all.add(place.base());
+        Stream.ofNullable(place.base()).forEach(all::add);
         kit.stream()
                 .filter(w -> (w.role() == Role.CONCEALER || w.role() == Role.BASE) && w.form() != Form.POWDER)
-                .filter(w -> !place.base().what().equals(w.what()))
+                .filter(w -> place.base() == null || !place.base().what().equals(w.what()))
                 .filter(w -> !near || w.colour().differenceFrom(target) <= FAR_COVER)
                 .sorted(nearestTo(target))
                 .limit(near ? NEAR_COVERS - 1 : Long.MAX_VALUE)

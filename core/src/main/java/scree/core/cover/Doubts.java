@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import scree.core.colour.Film;
 import scree.core.colour.Illuminant;
 import scree.core.colour.KubelkaMunk;
@@ -52,7 +53,7 @@ final class Doubts<T> {
         Set<Ware<T>> wares = new LinkedHashSet<>();
         under.forEach(l -> wares.add(l.ware()));
         over.forEach(l -> wares.add(l.ware()));
-        wares.add(place.base());
+        Stream.ofNullable(place.base()).forEach(wares::add);
         double squares = 0;
         for (Ware<T> ware : wares) {
             for (Off off : List.of(Off.OPAQUE, Off.LIGHTER)) {

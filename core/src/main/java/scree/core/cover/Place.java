@@ -9,7 +9,7 @@ import scree.core.skin.SkinSpectrum;
  *
  * @param zone the place itself
  * @param surround skin beside it
- * @param base worn on both
+ * @param base worn on both, or null where none is known
  * @param baseCoats in usual coats, 0 where none is worn
  * @param powder last on both, or null
  * @param bears what the skin there bears
@@ -24,6 +24,12 @@ public record Place<T>(
         double powderCoats,
         Bears bears,
         boolean dense) {
+    public Place {
+        if (base == null && baseCoats > 0) {
+            throw new IllegalArgumentException("coats of a base that is not known: say which, or 0 coats");
+        }
+    }
+
     /** ΔE00 that nobody notices beside its surround. Cited, colour-science §G of the method. */
     public static final double TARGET = 2;
 
@@ -55,7 +61,12 @@ public record Place<T>(
 
     /** Returns what lies beside it when all is done. */
     public Spectrum target() {
-        return finished(base.coat().worn(baseCoats).over(surround));
+        return finished(based(surround));
+    }
+
+    /** Returns a ground with the base on. */
+    Spectrum based(Spectrum ground) {
+        return base == null ? ground : base.coat().worn(baseCoats).over(ground);
     }
 
     /** Returns a ground with the last powder on. */
@@ -65,6 +76,6 @@ public record Place<T>(
 
     /** Returns how thick the base lies, µm. */
     double baseMicrons() {
-        return baseCoats * base.coat().microns();
+        return base == null ? 0 : baseCoats * base.coat().microns();
     }
 }

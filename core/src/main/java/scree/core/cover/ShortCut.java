@@ -39,7 +39,9 @@ public record ShortCut<T>(Way way, CoverPlan<T> plan, double chromaKept) {
     /** Returns the short cuts that the kit allows. */
     public static <T> List<ShortCut<T>> of(Place<T> place, List<Ware<T>> kit) {
         List<ShortCut<T>> all = new ArrayList<>();
-        all.add(onlyBase(place));
+        if (place.base() != null) {
+            all.add(onlyBase(place));
+        }
         Lab skin = place.surround().toLab();
         usual(kit, Role.BRIGHTENER, lighter(skin))
                 .map(w -> cut(Way.BRIGHTENER_STRAIGHT, CoverPlan.of(place, List.of(new Layer<>(w, 1)), List.of())))

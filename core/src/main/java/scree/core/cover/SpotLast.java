@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import scree.core.colour.Film;
 import scree.core.colour.KubelkaMunk;
 import scree.core.colour.Lab;
@@ -68,8 +69,8 @@ public record SpotLast<T>(double asItIs, Optional<Recipe<T>> recipe, Double dot)
      * @param concealers of the kit
      */
     public static <T> SpotLast<T> of(Place<T> place, List<Over<T>> over, List<Ware<T>> concealers) {
-        Spectrum beside = laid(place.base().coat().worn(place.baseCoats()).over(place.surround()), over);
-        Spectrum spot = laid(place.base().coat().worn(place.baseCoats()).over(place.zone()), over);
+        Spectrum beside = laid(place.based(place.surround()), over);
+        Spectrum spot = laid(place.based(place.zone()), over);
         Lab target = beside.toLab();
         double asItIs = spot.toLab().differenceFrom(target);
         List<Ware<T>> nearest = concealers.stream()
@@ -84,7 +85,7 @@ public record SpotLast<T>(double asItIs, Optional<Recipe<T>> recipe, Double dot)
             return new SpotLast<>(asItIs, Optional.empty(), dot);
         }
         List<Ware<T>> items = new ArrayList<>(nearest);
-        items.add(place.base());
+        Stream.ofNullable(place.base()).forEach(items::add);
         over.stream().filter(o -> !o.powder()).map(Over::ware).distinct().forEach(items::add);
         List<Over<T>> again = over.stream().filter(Over::powder).toList();
         List<Recipe<T>> all = new ArrayList<>();

@@ -8,8 +8,7 @@ record Stack<T>(Place<T> place, List<Layer<T>> under, List<Layer<T>> over) {
     /** Returns what is seen in the end. */
     Spectrum seen() {
         Spectrum ground = laid(place.zone(), under);
-        ground = place.base().coat().worn(place.baseCoats()).over(ground);
-        return place.finished(laid(ground, over));
+        return place.finished(laid(place.based(ground), over));
     }
 
     double left() {

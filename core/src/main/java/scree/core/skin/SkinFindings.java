@@ -24,8 +24,9 @@ public final class SkinFindings {
     /** Lost chroma that makes a lid dull. */
     static final double DULLER = 2;
     /**
-     * Under-eye: bluer than this, in b* beyond what skin of that depth would be, is purple, else brown. Melanin takes b* with it on deep
-     * skin and adds some on fair, so b* alone called every brown under-eye on deep skin purple.
+     * Under-eye: bluer than this, in b* and lost a* beyond what skin of that depth would be, is purple, else brown. Melanin takes b* with
+     * it on deep skin and adds some on fair, so b* alone called every brown under-eye on deep skin purple; veins under deep skin tell by lost
+     * red as much as by lost yellow. Below L* 40 melanin hides them (1.3 at L* 37): what is dark there is called brown.
      */
     static final double BLUER = -2;
 
@@ -73,9 +74,11 @@ public final class SkinFindings {
     }
 
     private static boolean bluer(Lab z, Lab cheek) {
-        double usual = ReferenceCurve.at(z.lightness()).b()
-                - ReferenceCurve.at(cheek.lightness()).b();
-        return z.b() - cheek.b() - usual <= BLUER;
+        Lab usual = ReferenceCurve.at(z.lightness());
+        Lab usualCheek = ReferenceCurve.at(cheek.lightness());
+        double yellow = z.b() - cheek.b() - (usual.b() - usualCheek.b());
+        double red = z.a() - cheek.a() - (usual.a() - usualCheek.a());
+        return yellow + Math.min(0, red) <= BLUER;
     }
 
     private static void red(
