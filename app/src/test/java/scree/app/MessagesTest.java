@@ -24,6 +24,12 @@ import scree.app.meter.MeterTrouble;
 import scree.app.sitting.Sitting;
 import scree.app.skin.PracticeCamera;
 import scree.core.care.Care;
+import scree.core.cover.Counted;
+import scree.core.cover.CoverCode;
+import scree.core.cover.Doing;
+import scree.core.cover.Leaning;
+import scree.core.cover.Seen;
+import scree.core.cover.Treatment;
 import scree.core.image.PictureRefused;
 import scree.core.light.LightCode;
 import scree.core.light.LightVerdict;
@@ -124,6 +130,16 @@ class MessagesTest {
         assertWorded("form.", Form.values());
         assertWorded("finish.", Finish.values());
         assertWorded("coverage.", Coverage.values());
+        assertWorded("correct.seen.", Seen.values());
+        assertWorded("correct.leaning.", Leaning.values());
+        assertWorded("correct.doing.", Doing.Code.values());
+        assertWorded("correct.way.", Treatment.Way.values());
+        for (Counted.Unit unit : Counted.Unit.values()) {
+            assertThat(WORDS).containsKeys("correct.counted." + unit + ".one", "correct.counted." + unit + ".more");
+        }
+        Arrays.stream(CoverCode.values())
+                .filter(c -> c != CoverCode.CORRECTED) // what it saves has words of its own
+                .forEach(c -> assertThat(WORDS).containsKey("correct.why." + c));
         for (ShadeReason.Code code : ShadeReason.Code.values()) {
             boolean graded =
                     WORDS.containsKey("reason." + code + ".little") && WORDS.containsKey("reason." + code + ".much");

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.Sentences;
 import scree.app.picture.Picture;
 import scree.core.face.FacePoints;
 import scree.core.face.FaceReading;
@@ -36,10 +36,7 @@ class FaceViewTest {
     private static final FaceWords WORDS = words();
 
     private static FaceWords words() {
-        ResourceBundleMessageSource source = new ResourceBundleMessageSource();
-        source.setBasename("messages");
-        source.setDefaultEncoding("UTF-8");
-        return new FaceWords(source);
+        return new FaceWords(Sentences.all());
     }
 
     private static FacePoints points(int sitter) {

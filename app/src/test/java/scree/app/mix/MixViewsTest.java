@@ -14,7 +14,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.Sentences;
 import scree.app.base.BaseWords;
 import scree.app.kit.Formula;
 import scree.app.kit.Opened;
@@ -42,10 +42,7 @@ class MixViewsTest {
     private static final BaseWords WORDS = words();
 
     private static BaseWords words() {
-        ResourceBundleMessageSource source = new ResourceBundleMessageSource();
-        source.setBasename("messages");
-        source.setDefaultEncoding("UTF-8");
-        return new BaseWords(source);
+        return new BaseWords(Sentences.all());
     }
 
     private static Product product(long id, String name, Role role, Lab c) {

@@ -6,7 +6,7 @@ import java.awt.geom.Line2D;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.Sentences;
 import scree.app.look.PictureFrame;
 import scree.app.picture.Picture;
 import scree.core.face.FacePoints;
@@ -25,12 +25,9 @@ class PlaceViewTest {
                 30,
                 SkinType.NORMAL,
                 z -> !PlaceSheet.usual().off().contains(z.area().family()));
-        ResourceBundleMessageSource words = new ResourceBundleMessageSource();
-        words.setBasename("messages");
-        words.setDefaultEncoding("UTF-8");
         PictureFrame frame = PictureFrame.face(
                 new Picture(1, 1, WIDTH, WIDTH * 5 / 4, ""), taken.level(), PlaceView.WIDTH, PlaceView.HEIGHT);
-        return PlaceView.of(taken, frame, "", null, null, null, new PlaceWords(words));
+        return PlaceView.of(taken, frame, "", null, null, null, new PlaceWords(Sentences.all()));
     }
 
     @ParameterizedTest

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.Sentences;
 import scree.app.base.BaseChoice;
 import scree.app.base.Worn;
 import scree.app.web.Words;
@@ -21,10 +21,7 @@ import scree.core.skin.SkinReading.Trust;
 /** A client's line over the seasons, and what no longer fits. */
 class SeasonViewTest {
     private static SeasonView view(SeasonView.Sat... sats) {
-        ResourceBundleMessageSource source = new ResourceBundleMessageSource();
-        source.setBasename("messages");
-        source.setDefaultEncoding("UTF-8");
-        return SeasonView.of(List.of(sats), new Words(source));
+        return SeasonView.of(List.of(sats), new Words(Sentences.all()));
     }
 
     private static SeasonView.Sat sat(long id, String day, double l, double lean, String base, double baseL) {

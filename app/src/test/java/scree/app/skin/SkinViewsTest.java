@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.Sentences;
 import scree.app.look.Figures;
 import scree.app.picture.Picture;
 import scree.core.colour.Lab;
@@ -48,10 +48,7 @@ class SkinViewsTest {
             List.of(new Point(650, 500), new Point(850, 500), new Point(850, 780), new Point(650, 780)));
 
     private static SkinWords words() {
-        ResourceBundleMessageSource source = new ResourceBundleMessageSource();
-        source.setBasename("messages");
-        source.setDefaultEncoding("UTF-8");
-        return new SkinWords(source);
+        return new SkinWords(Sentences.all());
     }
 
     private static Lab leaning(double l, double lean) {
