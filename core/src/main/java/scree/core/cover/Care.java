@@ -10,7 +10,6 @@ import scree.core.skin.Zone;
 /** What a place asks of the hand, and the cautions that stand whatever is planned. */
 final class Care {
     /** Minutes that a balm softens dry skin before it is blotted. House choice. */
-    private static final int SOFTEN_MINUTES = 5;
     /** What a wipe carries off a coat, and a smear beside the mark that is seen, ΔE00. House choices. */
     private static final double WIPED = .4;
 
@@ -32,7 +31,7 @@ final class Care {
                 case CREPE -> all.add(Reason.check(CoverCode.CREPE));
                 case FINE_LINES -> all.add(Reason.check(CoverCode.FINE_LINES));
                 case BAG -> all.add(Reason.check(CoverCode.BAG));
-                case DRY_PATCH -> all.add(Reason.check(CoverCode.SOFTEN_FIRST, SOFTEN_MINUTES));
+                case DRY_PATCH -> all.add(Reason.check(CoverCode.SOFTEN_FIRST, Doing.SOFTEN_MINUTES));
                 case OPEN_PORES -> all.add(Reason.check(CoverCode.PORES));
                 case RAISED_BLEMISH -> all.add(Reason.check(CoverCode.RAISED));
                 case BROKEN_SKIN -> all.add(Reason.caution(CoverCode.BROKEN));

@@ -12,7 +12,7 @@ import scree.core.skin.Texture;
  */
 public record Doing(Code code, Layer<?> layer, int number) {
     /** Minutes that a balm softens, and that a powder between coats sits. House choices. */
-    private static final int SOFTEN_MINUTES = 5;
+    static final int SOFTEN_MINUTES = 5;
 
     private static final int POWDER_MINUTES = 1;
 
