@@ -9,7 +9,6 @@ import scree.core.skin.Zone;
 
 /** What a place asks of the hand, and the cautions that stand whatever is planned. */
 final class Care {
-    /** Minutes that a balm softens dry skin before it is blotted. House choice. */
     /** What a wipe carries off a coat, and a smear beside the mark that is seen, ΔE00. House choices. */
     private static final double WIPED = .4;
 
