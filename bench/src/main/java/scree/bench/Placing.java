@@ -95,12 +95,12 @@ public class Placing {
         List<Covered> all = new ArrayList<>();
         for (ZoneOutline o : ZonesOnPoints.outlines(points)) {
             if (o.zone() == Zone.CHEEK || o.zone() == Zone.UNDER_EYE) {
-                all.add(new Covered(o.polygon(frame), Covered.ZONE, plan));
+                all.add(new Covered(o.polygon(frame), Covered.ZONE, false, plan));
             }
         }
         for (int i = 0; i < 3; i++) {
             FreeSpot spot = new FreeSpot(i + 1, FreeSpot.Kind.BLEMISH, -.4 + .4 * i, 1.3, .045);
-            all.add(new Covered(spot.polygon(frame, 1), Covered.SPOT, plan));
+            all.add(new Covered(spot.polygon(frame, 1), Covered.SPOT, false, plan));
         }
         return all;
     }

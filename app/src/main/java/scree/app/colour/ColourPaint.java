@@ -34,11 +34,11 @@ final class ColourPaint {
             Lips how = t.sheet().lips();
             add(layers, t, Part.LIP, paint.lips(how), t.lip());
             if (t.edge() != null) {
-                layers.add(new MadeUp.Layer(paint.lipLine(how), t.edgeLaid(), EDGE_COATS, lip.result()));
+                layers.add(new MadeUp.Layer(paint.lipLine(how), t.edgeLaid(), EDGE_COATS, lip.result(), false));
             }
             if (t.layer() != null) {
                 layers.add(new MadeUp.Layer(
-                        paint.lips(how), t.layer().laid(), t.layer().turn().coats(), lip.result()));
+                        paint.lips(how), t.layer().laid(), t.layer().turn().coats(), lip.result(), false));
             }
         }
         return layers;
@@ -47,7 +47,7 @@ final class ColourPaint {
     private static void add(List<MadeUp.Layer> layers, TakenColour t, Part part, Patch patch, Lab own) {
         TakenColour.Pick p = t.picks().get(part);
         if (p != null) {
-            layers.add(new MadeUp.Layer(patch, p.laid(), p.coats(), own));
+            layers.add(new MadeUp.Layer(patch, p.laid(), p.coats(), own, false));
         }
     }
 }

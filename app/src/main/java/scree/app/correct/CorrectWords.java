@@ -55,7 +55,8 @@ class CorrectWords extends Words {
             case PRESS, TAP, TAP_SHEERED, PRESS_OVER ->
                 say(key, name(d), amount(d.layer().amount()).toLowerCase(locale()));
             case BASE -> say(key, name(d));
-            case GRIP, EDGES_OUT, POWDER_PRESSED, SET_LIGHTLY, NO_POWDER, KEEP_OFF -> say(key);
+            case POWDER_PRESSED, SET_LIGHTLY -> d.layer() == null ? say(key) : say(key + ".with", name(d));
+            case GRIP, EDGES_OUT, NO_POWDER, KEEP_OFF -> say(key);
         };
     }
 

@@ -15,6 +15,7 @@ import scree.app.base.BaseFilter;
 import scree.app.base.Bases;
 import scree.app.base.Worn;
 import scree.app.judge.RoleShelf;
+import scree.app.judge.SittingSkins;
 import scree.app.kit.Product;
 import scree.app.memory.Memories;
 import scree.app.sitting.LastTime;
@@ -37,6 +38,7 @@ import scree.core.cover.Marks;
 import scree.core.cover.Place;
 import scree.core.cover.Treatment;
 import scree.core.cover.Ware;
+import scree.core.judge.RoleWish;
 import scree.core.placement.Covered;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
@@ -66,10 +68,11 @@ public class Corrections {
     private final Touches touches;
     private final Bases bases;
     private final RoleShelf shelf;
+    private final SittingSkins skins;
     private final LastTime lastTime;
     private final Cache<Asked, Treatment<Pot>> answers;
 
-    private record Asked(Mark mark, Ware<Pot> base, double coats, List<Ware<Pot>> wares) {}
+    private record Asked(Mark mark, Place<Pot> place, List<Ware<Pot>> wares) {}
 
     Corrections(
             Steps steps,
@@ -78,6 +81,7 @@ public class Corrections {
             Touches touches,
             Bases bases,
             RoleShelf shelf,
+            SittingSkins skins,
             LastTime lastTime,
             Memories memories) {
         this.steps = steps;
@@ -86,6 +90,7 @@ public class Corrections {
         this.touches = touches;
         this.bases = bases;
         this.shelf = shelf;
+        this.skins = skins;
         this.lastTime = lastTime;
         this.answers = memories.keep("treatments", KEPT);
     }
@@ -177,6 +182,7 @@ public class Corrections {
         private final CorrectSheet sheet;
         private final Optional<BaseChoice> choice;
         private final Ware<Pot> base;
+        private final Ware<Pot> powder;
         private final List<Ware<Pot>> wares;
 
         Face(StudioId studio, Sitting sitting, TakenReading reading) {
@@ -187,6 +193,7 @@ public class Corrections {
             this.sheet = kept.map(Steps.Present::state).orElseGet(() -> first(studio, sitting));
             this.choice = bases.choice(studio, sitting.id());
             this.base = base();
+            this.powder = powder();
             this.wares = wares();
         }
 
@@ -248,6 +255,20 @@ public class Corrections {
             return new Ware<>(pot, shade.stoneId(), Role.BASE, shade.form(), shade.coat());
         }
 
+        /** The one that Place would lay, or null. */
+        private Ware<Pot> powder() {
+            SittingSkins.Known known = skins.of(studio, sitting);
+            return shelf.ask(
+                            studio,
+                            sitting,
+                            Role.POWDER,
+                            known.skin(),
+                            known.wish().at(RoleWish.usualStrength(Role.POWDER)))
+                    .bestPowder()
+                    .map(c -> ware(c.product()))
+                    .orElse(null);
+        }
+
         private List<Ware<Pot>> wares() {
             Lab skin = base != null
                     ? base.colour()
@@ -281,7 +302,9 @@ public class Corrections {
         }
 
         Place<Pot> place(Mark mark) {
-            return Treatment.place(mark, base, base == null ? 0 : Treatment.baseCoats(mark));
+            Place<Pot> place = Treatment.place(mark, base, base == null ? 0 : Treatment.baseCoats(mark));
+            double coats = powder == null ? 0 : Treatment.powderCoats(mark);
+            return coats > 0 ? place.powdered(powder, coats) : place;
         }
 
         /** Returns a plan as a hand laid it, without what the kit no longer has, whose names are added to the gone. */
@@ -309,8 +332,7 @@ public class Corrections {
 
         private TakenCorrections.Treated treated(Mark mark) {
             Place<Pot> place = place(mark);
-            Treatment<Pot> answer =
-                    answers.get(new Asked(mark, base, place.baseCoats(), wares), k -> Treatment.of(mark, place, wares));
+            Treatment<Pot> answer = answers.get(new Asked(mark, place, wares), k -> Treatment.of(mark, place, wares));
             List<String> gone = new ArrayList<>();
             CorrectSheet.Hand hand = sheet.hands().get(mark.key());
             String note = sheet.notes().get(mark.key());

@@ -62,6 +62,14 @@ public record TakenCorrections(
         public boolean broken() {
             return answer.plan() == null;
         }
+
+        /** Returns whether it is covered so heavily on the face that red, pink and sheen stay away from it. */
+        public boolean keptClear() {
+            return mark.seen().heavy()
+                    && laid().isPresent()
+                    && mark.spot() != null
+                    && mark.spot().y() < Treatment.bodyFrom();
+        }
     }
 
     /** Returns what is covered on the picture: zones first, spots over them. */
@@ -73,29 +81,27 @@ public record TakenCorrections(
                         .ifPresent(plan -> reading.face().outlines().stream()
                                 .filter(o -> o.zone() == t.mark().zone())
                                 .forEach(o -> all.add(
-                                        new Covered(o.polygon(reading.face().frame()), Covered.ZONE, plan))));
+                                        new Covered(o.polygon(reading.face().frame()), Covered.ZONE, false, plan))));
             }
         }
         for (Treated t : marks) {
             if (t.mark().spot() != null) {
                 t.laid()
                         .ifPresent(plan -> all.add(new Covered(
-                                t.mark().spot().polygon(reading.face().frame(), 1), Covered.SPOT, plan)));
+                                t.mark().spot().polygon(reading.face().frame(), 1),
+                                Covered.SPOT,
+                                t.keptClear(),
+                                plan)));
             }
         }
         return all;
     }
 
-    /** Returns what is covered so heavily on the face that red, pink and sheen stay away from it, each kind once. */
-    public List<FreeSpot.Kind> keptClear() {
+    /** Returns the spots that red, pink and sheen stay away from. */
+    public List<FreeSpot> keptClear() {
         return marks.stream()
-                .filter(m -> m.mark().seen().heavy()
-                        && m.laid().isPresent()
-                        && m.mark().spot() != null)
+                .filter(Treated::keptClear)
                 .map(m -> m.mark().spot())
-                .filter(s -> s.y() < Treatment.bodyFrom())
-                .map(FreeSpot::kind)
-                .distinct()
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package scree.app.place;
 
+import java.util.List;
 import java.util.Optional;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -15,6 +16,7 @@ import scree.app.base.BaseChoice;
 import scree.app.base.Bases;
 import scree.app.correct.Corrections;
 import scree.app.correct.TakenCorrections;
+import scree.app.look.Lines;
 import scree.app.look.PictureFrame;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
@@ -30,6 +32,7 @@ import scree.core.placement.Area;
 import scree.core.placement.Family;
 import scree.core.placement.Fault;
 import scree.core.placement.MadeUp;
+import scree.core.skin.FreeSpot;
 
 /** The Place stage: the plan on the client's face, why each zone lies there, and what the artist makes of it. */
 @Controller
@@ -259,12 +262,26 @@ class PlaceController {
     }
 
     /** Says what correction asks of the placing: spots last, what is kept clear, and no light on what is not corrected. */
-    private void corrected(TakenCorrections taken, TakenPlan plan, Model model) {
+    private void corrected(TakenCorrections taken, TakenPlan plan, PictureFrame frame, Model model) {
         model.addAttribute(
                 "spotsLast",
                 SpotsLast.of(taken, plan).stream().map(words::spotLast).toList());
-        model.addAttribute("keepAway", taken.keptClear());
+        model.addAttribute(
+                "keepAway",
+                taken.keptClear().stream().map(FreeSpot::kind).distinct().toList());
+        if (taken.reading().pictureId() == plan.face().sheet().pictureId()) {
+            model.addAttribute("lifts", lifts(taken, frame));
+        }
         model.addAttribute("darkUnderEyes", lit(plan) && taken.darkUnderEyes());
+    }
+
+    /** Returns the outlines that the brush is lifted over. */
+    private static List<String> lifts(TakenCorrections taken, PictureFrame frame) {
+        return taken.keptClear().stream()
+                .map(s -> Lines.closed(s.polygon(taken.reading().face().frame(), 1).stream()
+                        .map(frame::at)
+                        .toList()))
+                .toList();
     }
 
     /** Returns whether a light is planned under the eyes. */
@@ -283,12 +300,12 @@ class PlaceController {
             return;
         }
         TakenPlan plan = taken.get();
-        corrections.of(me.studio(), sitting.id()).ifPresent(t -> corrected(t, plan, model));
         PictureFrame frame = PictureFrame.face(
                 pictures.get(me.studio(), plan.face().sheet().pictureId()),
                 plan.level(),
                 PlaceView.WIDTH,
                 PlaceView.HEIGHT);
+        corrections.of(me.studio(), sitting.id()).ifPresent(t -> corrected(t, plan, frame, model));
         Optional<BaseChoice> base = bases.choice(me.studio(), sitting.id());
         model.addAttribute(
                 "view",

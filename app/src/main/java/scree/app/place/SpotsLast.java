@@ -51,7 +51,8 @@ final class SpotsLast {
         for (WorkedZone z : plan.zones()) {
             Family family = z.zone().area().family();
             boolean colours = family == Family.SHADOW || family == Family.SUN || family == Family.COLOUR;
-            if (z.dose() != null && colours) {
+            boolean lifted = treated.keptClear() && family.lifted();
+            if (z.dose() != null && colours && !lifted) {
                 double amount = Patch.of(z.zone(), z.laid()).amountAt(at);
                 if (SpotLast.colours(amount)) {
                     over.add(over(z, amount));

@@ -29,6 +29,7 @@ final class Corrected {
     static final Ware<Pot> PEACH = ware(5, "Marl Peach", Role.CORRECTOR, Lab.of(74, 22, 28));
     static final Ware<Pot> MOSS = ware(6, "Marl Moss", Role.CORRECTOR, Lab.of(76, -14, 14));
     static final Ware<Pot> GLINT = ware(7, "Marl Glint", Role.BRIGHTENER, ReferenceCurve.at(68));
+    static final Ware<Pot> VEIL = powder(8, "Marl Veil", ReferenceCurve.at(64));
     static final List<Ware<Pot>> KIT = List.of(BASE, SAND, DUNE, LOAM, PEACH, MOSS, GLINT);
 
     private Corrected() {}
@@ -36,6 +37,11 @@ final class Corrected {
     static Ware<Pot> ware(long id, String name, Role role, Lab colour) {
         Pot pot = new Pot(id, name, "stone" + id, colour, false);
         return new Ware<>(pot, name, role, Form.CREAM, UsualCoat.of(Form.CREAM, colour, .85));
+    }
+
+    private static Ware<Pot> powder(long id, String name, Lab colour) {
+        Pot pot = new Pot(id, name, "stone" + id, colour, false);
+        return new Ware<>(pot, name, Role.POWDER, Form.POWDER, UsualCoat.of(Form.POWDER, colour, .12));
     }
 
     static Mark purple(Texture... feel) {

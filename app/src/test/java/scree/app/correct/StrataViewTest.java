@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import scree.app.Sentences;
 import scree.core.cover.CoverPlan;
 import scree.core.cover.Layer;
+import scree.core.cover.Place;
 import scree.core.cover.Ware;
 import scree.seeded.Draw;
 import scree.seeded.Seeds;
@@ -20,8 +21,9 @@ class StrataViewTest {
     private static CoverPlan<Pot> drawn(Draw draw) {
         Ware<Pot> under = draw.one(Corrected.PEACH, Corrected.MOSS);
         Ware<Pot> over = draw.one(Corrected.SAND, Corrected.DUNE, Corrected.LOAM);
+        Place<Pot> place = Corrected.place(draw.one(Corrected.red(), Corrected.purple(), Corrected.tattoo()));
         return CoverPlan.of(
-                Corrected.place(draw.one(Corrected.red(), Corrected.purple(), Corrected.tattoo())),
+                draw.one(true, false) ? place : place.powdered(Corrected.VEIL, draw.one(.5, 1.)),
                 draw.list(0, 2, () -> new Layer<>(under, draw.one(.25, .5, 1., 3.))),
                 draw.list(0, 2, () -> new Layer<>(over, draw.one(.25, .5, 1., 3.))));
     }

@@ -79,7 +79,13 @@ public record Doing(Code code, Layer<?> layer, int number) {
         if (dense && plan.under().isEmpty()) {
             all.add(new Doing(Code.EDGES_OUT, null, 0));
         }
-        all.add(new Doing(heavy ? Code.POWDER_PRESSED : dry ? Code.NO_POWDER : Code.SET_LIGHTLY, null, 0));
+        Layer<T> powder = plan.place().powder() == null
+                ? null
+                : new Layer<>(plan.place().powder(), plan.place().powderCoats());
+        all.add(
+                dry
+                        ? new Doing(Code.NO_POWDER, null, 0)
+                        : new Doing(heavy ? Code.POWDER_PRESSED : Code.SET_LIGHTLY, powder, 0));
         if (heavy) {
             all.add(new Doing(Code.KEEP_OFF, null, 0));
         }

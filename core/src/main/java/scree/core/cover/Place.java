@@ -65,7 +65,7 @@ public record Place<T>(
     }
 
     /** Returns a ground with the base on. */
-    Spectrum based(Spectrum ground) {
+    public Spectrum based(Spectrum ground) {
         return base == null ? ground : base.coat().worn(baseCoats).over(ground);
     }
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import scree.core.colour.Lab;
 import scree.core.reason.Reason;
 import scree.core.shade.Role;
+import scree.core.skin.Texture;
 
 /**
  * The question what to do about a mark: the computed plan, what the craft's table would do, what the short cuts would, and why.
@@ -56,7 +57,7 @@ public record Treatment<T>(
                 care);
     }
 
-    /** On the face the base lies once, thin under the eyes and on the lids. House choices. */
+    /** On the face base and powder lie once, thin under the eyes and on the lids. House choices. */
     private static final double ON_THE_FACE = 1;
 
     private static final double ON_THIN_SKIN = .5;
@@ -74,13 +75,23 @@ public record Treatment<T>(
         if (bears == Bears.BROKEN || mark.spot() != null && mark.spot().y() > BODY_FROM) {
             return 0;
         }
+        return thin(bears) ? ON_THIN_SKIN : ON_THE_FACE;
+    }
+
+    /** Returns how much powder goes over a mark at last, in usual coats: none on broken and on dry skin, little where skin folds. */
+    public static double powderCoats(Mark mark) {
+        if (mark.bears() == Bears.BROKEN || mark.feel().contains(Texture.DRY_PATCH)) {
+            return 0;
+        }
+        return thin(mark.bears()) ? ON_THIN_SKIN : ON_THE_FACE;
+    }
+
+    private static boolean thin(Bears bears) {
         return bears == Bears.UNDER_EYE
-                        || bears == Bears.LID
-                        || bears == Bears.CREPE
-                        || bears == Bears.FINE_LINES
-                        || bears == Bears.BAG
-                ? ON_THIN_SKIN
-                : ON_THE_FACE;
+                || bears == Bears.LID
+                || bears == Bears.CREPE
+                || bears == Bears.FINE_LINES
+                || bears == Bears.BAG;
     }
 
     /** Returns a place as a mark stands on a face with this base. */

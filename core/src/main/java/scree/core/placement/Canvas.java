@@ -9,6 +9,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import scree.core.face.Landmark;
 import scree.core.face.LevelledFace;
 import scree.core.face.Side;
@@ -40,6 +41,7 @@ final class Canvas {
     private final KeepOff keepOff;
     private final Outline outline;
     private final Map<Patch.Room, float[]> rooms = new EnumMap<>(Patch.Room.class);
+    private List<Covered> clear = List.of();
 
     Canvas(int width, int height, LevelledFace face) {
         this.width = width;
@@ -49,8 +51,18 @@ final class Canvas {
         this.outline = new Outline(face);
     }
 
-    /** @param table what the film does to each channel, by share of its full thickness */
-    void apply(float[] linear, Patch patch, float[] table) {
+    /** Sets what lifted layers leave free. */
+    void keepClear(List<Covered> covered) {
+        clear = covered.stream().filter(Covered::keptClear).toList();
+    }
+
+    /**
+     * Lays a film.
+     *
+     * @param lifted whether it leaves free what is kept clear
+     * @param table what the film does to each channel, by share of its full thickness
+     */
+    void apply(float[] linear, Patch patch, boolean lifted, float[] table) {
         double sigma = patch.softness() * face.unit();
         int[] box = box(patch.points(), (int) Math.ceil(3 * sigma) + 2);
         int w = box[2] - box[0];
@@ -60,6 +72,9 @@ final class Canvas {
         }
         float[] amount = amount(patch, box, w, h);
         soften(amount, w, h, sigma);
+        if (lifted && !clear.isEmpty()) {
+            lift(amount, box, w, h);
+        }
         float[] open = open(patch.room());
         int steps = table.length / 3 - 1;
         IntStream.range(0, h).parallel().forEach(y -> {
@@ -188,6 +203,22 @@ final class Canvas {
         }
     }
 
+    /** Takes out of an amount what is kept clear, with a soft edge. */
+    private void lift(float[] amount, int[] box, int w, int h) {
+        BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D g = image.createGraphics();
+        g.translate(-box[0], -box[1]);
+        g.setColor(Color.WHITE);
+        clear.forEach(c -> g.fill(path(c.outline().stream())));
+        g.dispose();
+        float[] kept = new float[w * h];
+        add(kept, image, 1f / MASKS);
+        SoftBlur.of(kept, w, h, EDGE_SOFT * face.unit());
+        for (int i = 0; i < amount.length; i++) {
+            amount[i] *= 1 - Math.min(1, kept[i]);
+        }
+    }
+
     /** Blurs and brings the peak back to what it was, as far as a thin stroke allows. */
     private static void soften(float[] amount, int w, int h, double sigma) {
         float before = most(amount);
@@ -280,15 +311,18 @@ final class Canvas {
     }
 
     private Path2D path(List<Vec> outline) {
+        return path(outline.stream().map(face::toPicture));
+    }
+
+    private static Path2D path(Stream<Point> outline) {
         Path2D path = new Path2D.Double();
-        for (int i = 0; i < outline.size(); i++) {
-            Point p = face.toPicture(outline.get(i));
-            if (i == 0) {
+        outline.forEach(p -> {
+            if (path.getCurrentPoint() == null) {
                 path.moveTo(p.x(), p.y());
             } else {
                 path.lineTo(p.x(), p.y());
             }
-        }
+        });
         path.closePath();
         return path;
     }

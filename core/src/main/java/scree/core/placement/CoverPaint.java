@@ -83,11 +83,7 @@ final class CoverPaint {
             double[] bare = MadeUp.shown(ground, light);
             for (int i = 0; i < AMOUNTS; i++) {
                 Spectrum under = laid(plan.under(), i / (AMOUNTS - 1.0), ground);
-                Spectrum based = plan.place()
-                        .base()
-                        .coat()
-                        .worn(plan.place().baseCoats())
-                        .over(under);
+                Spectrum based = plan.place().based(under);
                 for (int j = 0; j < AMOUNTS; j++) {
                     Spectrum all = laid(plan.over(), j / (AMOUNTS - 1.0), based);
                     double[] seen = MadeUp.shown(all, light);

@@ -27,4 +27,9 @@ public enum Family {
     public Role wants() {
         return wants;
     }
+
+    /** Returns whether the brush is lifted over a covered scar: red and sheen show what is covered. Cited, craft of heavy cover. */
+    public boolean lifted() {
+        return this == COLOUR || this == SHEEN;
+    }
 }

@@ -53,11 +53,17 @@ public final class MadeUp {
      * A product where it lies, and how thick at the peak.
      *
      * @param own what it lies on where that is not the skin, such as the lip; null for the skin with its base
+     * @param lifted whether the brush is lifted over what is to be kept clear
      */
-    public record Layer(Patch patch, LaidProduct product, double coats, Lab own) {
-        /** Returns a zone's layer. */
+    public record Layer(Patch patch, LaidProduct product, double coats, Lab own, boolean lifted) {
+        /** Returns a zone's layer: red, pink and sheen are lifted over covered scars. */
         public static Layer of(PlacedZone zone, LaidProduct product, double coats) {
-            return new Layer(Patch.of(zone, product), product, coats, null);
+            return new Layer(
+                    Patch.of(zone, product),
+                    product,
+                    coats,
+                    null,
+                    zone.area().family().lifted());
         }
     }
 
@@ -109,7 +115,7 @@ public final class MadeUp {
         double[] based = {1, 1, 1};
         if (skin.base() != null) {
             double worn = skin.base().coat().chartCoats(1);
-            float[] table = table(new Layer(null, skin.base(), worn, null), ground, light);
+            float[] table = table(new Layer(null, skin.base(), worn, null, false), ground, light);
             int full = table.length - 3;
             based = new double[] {table[full], table[full + 1], table[full + 2]};
             canvas.base(linear, based, hidden(skin, bare));
@@ -119,9 +125,14 @@ public final class MadeUp {
             float[] skinOnly = c.spread() == Covered.SPOT ? null : canvas.open(Patch.Room.BASE);
             CoverPaint.over(c, untouched, linear, based, skinOnly, light, picture.width(), picture.height());
         }
+        canvas.keepClear(covered);
         for (Layer layer : layers) {
             Spectrum own = layer.own() == null ? null : SkinSpectrum.of(layer.own());
-            canvas.apply(linear, layer.patch(), table(layer, own == null ? ground : new Grounds(own, own), light));
+            canvas.apply(
+                    linear,
+                    layer.patch(),
+                    layer.lifted(),
+                    table(layer, own == null ? ground : new Grounds(own, own), light));
         }
         return encoded(picture, linear, turn(bare, light), light == Light.FLASH ? face : null);
     }

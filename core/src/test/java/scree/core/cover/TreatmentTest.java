@@ -184,6 +184,37 @@ class TreatmentTest {
         assertThat(Doing.of(dry, CoverPlan.of(on, List.of(), List.of()))).isEmpty();
     }
 
+    /** The last powder lies on the place and on what is beside it, little where skin folds and none where it is dry. */
+    @Test
+    void theLastPowderIsPartOfThePlan() {
+        assertThat(Treatment.powderCoats(mark(Seen.PURPLE, Zone.UNDER_EYE, Lab.of(62, 10, 8), FAIR)))
+                .isEqualTo(.5);
+        assertThat(Treatment.powderCoats(mark(Seen.REDNESS, Zone.CHEEK, Lab.of(66, 20, 18), FAIR)))
+                .isEqualTo(1);
+        assertThat(Treatment.powderCoats(mark(Seen.REDNESS, Zone.CHEEK, Lab.of(66, 20, 18), FAIR, Texture.DRY_PATCH)))
+                .isZero();
+        Mark deep = mark(Seen.BROWN, Zone.CHEEK, Lab.of(32, 9, 10), DEEP);
+        Ware<String> pale =
+                new Ware<>("pale", "pale", Role.POWDER, Form.POWDER, UsualCoat.of(Form.POWDER, Lab.of(88, 3, 10), .2));
+        Place<String> bare = Treatment.place(deep, ware("BASE", Role.BASE, DEEP, .78), 1);
+        Place<String> powdered = bare.powdered(pale, 1);
+        CoverPlan<String> plan =
+                CoverPlan.of(powdered, List.of(), List.of(new Layer<>(ware("c", Role.CONCEALER, DEEP, .9), 1)));
+        assertThat(plan.strata()).last().satisfies(s -> {
+            assertThat(s.layer().ware()).isSameAs(pale);
+            assertThat(s.left()).isEqualTo(plan.left());
+        });
+        assertThat(powdered.target().toLab().lightness())
+                .as("a pale powder greys both")
+                .isGreaterThan(bare.target().toLab().lightness() + 1);
+        assertThat(plan.microns())
+                .as("and is not counted into what cakes")
+                .isEqualTo(CoverPlan.of(bare, plan.under(), plan.over()).microns());
+        assertThat(Doing.of(deep, plan))
+                .last()
+                .satisfies(d -> assertThat(d.layer().ware()).isEqualTo(pale));
+    }
+
     @Test
     void amountsAreCounted() {
         Layer<String> half = new Layer<>(ware("c", Role.CONCEALER, FAIR, .9), .5);

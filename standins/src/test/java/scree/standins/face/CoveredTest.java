@@ -69,7 +69,7 @@ class CoveredTest {
                 bare,
                 face,
                 MadeUp.Skin.bare(beside),
-                List.of(new Covered(outline, Covered.SPOT, plan)),
+                List.of(new Covered(outline, Covered.SPOT, false, plan)),
                 List.of(),
                 MadeUp.Light.DAYLIGHT);
         double before = spot.differenceFrom(beside);

@@ -152,9 +152,9 @@ class FacePaintTest {
                 face,
                 MadeUp.Skin.bare(Lab.of(66, 10, 17)),
                 List.of(
-                        new MadeUp.Layer(paint.lid(Side.LEFT, Eyes.DEEP), black, 1, null),
-                        new MadeUp.Layer(paint.liner(Side.LEFT, Eyes.DEEP), black, 1, null),
-                        new MadeUp.Layer(paint.lips(Lips.NATURAL), red, 1, Lab.of(58, 18, 14))),
+                        new MadeUp.Layer(paint.lid(Side.LEFT, Eyes.DEEP), black, 1, null, false),
+                        new MadeUp.Layer(paint.liner(Side.LEFT, Eyes.DEEP), black, 1, null, false),
+                        new MadeUp.Layer(paint.lips(Lips.NATURAL), red, 1, Lab.of(58, 18, 14), false)),
                 MadeUp.Light.DAYLIGHT);
         assertThat(green(made, face, face.at(Landmark.PUPIL, Side.LEFT))).isCloseTo(0x98, within(2));
         assertThat(green(made, face, face.at(Landmark.PUPIL, Side.RIGHT))).isCloseTo(0x98, within(1));

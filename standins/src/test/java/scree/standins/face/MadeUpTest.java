@@ -5,8 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import scree.core.colour.Lab;
+import scree.core.cover.Bears;
+import scree.core.cover.CoverPlan;
+import scree.core.cover.Place;
 import scree.core.face.FacePoints;
 import scree.core.face.FaceReading;
 import scree.core.face.Landmark;
@@ -20,6 +26,7 @@ import scree.core.judge.RoleSkin;
 import scree.core.judge.RoleWish;
 import scree.core.method.PlacementMethod;
 import scree.core.placement.Area;
+import scree.core.placement.Covered;
 import scree.core.placement.Dose;
 import scree.core.placement.FaceBrief;
 import scree.core.placement.MadeUp;
@@ -93,6 +100,35 @@ class MadeUpTest {
                 heart.mirrored(),
                 FACE.at(Landmark.CHIN).plus(0, .4))) {
             assertThat(Math.abs((at(made, free) & 255) - 0x78)).isLessThanOrEqualTo(1);
+        }
+    }
+
+    /** Red and sheen over a covered scar would show it; shadow and light stay as they are planned. */
+    @ParameterizedTest
+    @CsvSource({"BLUSH, true", "CHEEK_TOP_SHEEN, true", "CHEEK_SHADOW, false"})
+    void redAndSheenAreLiftedOverACoveredScar(Area area, boolean lifted) {
+        PlacedZone zone = PLAN.zone(area, Side.LEFT).orElseThrow();
+        Point heart = FACE.toPicture(zone.heart());
+        List<Point> scar = IntStream.range(0, 12)
+                .mapToObj(i -> heart.plus(12 * Math.cos(Math.PI * i / 6), 12 * Math.sin(Math.PI * i / 6)))
+                .toList();
+        CoverPlan<String> nothing =
+                CoverPlan.of(Place.of(SKIN.bare(), SKIN.bare(), null, 0, Bears.HEAVY), List.of(), List.of());
+        Raster bare = flat(0xC89878, 0xC89878);
+        Lab product = Lab.of(42, 9.5, 14);
+        List<MadeUp.Layer> layers = List.of(layer(area, Side.LEFT, product));
+        int[] seen = new int[2];
+        for (int kept = 0; kept < 2; kept++) {
+            List<Covered> covered = List.of(new Covered(scar, Covered.SPOT, kept == 1, nothing));
+            seen[kept] = at(MadeUp.over(bare, FACE, SKIN, covered, layers, MadeUp.Light.DAYLIGHT), zone.heart());
+        }
+        assertThat(Math.abs((seen[0] >> 8 & 255) - 0x98))
+                .as("colour lies there")
+                .isGreaterThan(4);
+        if (lifted) {
+            assertThat(Math.abs((seen[1] >> 8 & 255) - 0x98)).as("it is lifted").isLessThanOrEqualTo(2);
+        } else {
+            assertThat(seen[1]).isEqualTo(seen[0]);
         }
     }
 
