@@ -15,13 +15,15 @@ public final class Bench {
                 case "swatches" -> new SwatchAccuracy().run();
                 case "roles" -> new RoleAccuracy().run();
                 case "cover" -> new CoverAccuracy().run();
+                case "order" -> new Ordering().run();
                 case "derive" -> new Derive().run();
                 case "speed" -> new Speed().run();
                 case "photo" -> new Speed().photo();
                 case "load" -> new Load().run();
                 default -> {
                     System.err.println(
-                            "bench knows accuracy, swatches, roles, cover, speed, photo, load and derive, not " + part);
+                            "bench knows accuracy, swatches, roles, cover, order, speed, photo, load and derive, not "
+                                    + part);
                     System.exit(2);
                 }
             }

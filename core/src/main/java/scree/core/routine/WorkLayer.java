@@ -1,0 +1,57 @@
+package scree.core.routine;
+
+/** What a step is part of; the school says which layer goes before which where zones meet. */
+public enum WorkLayer {
+    SAFE,
+    CARE,
+    PRIME,
+    /** On the lids, with powder that may fall. */
+    EYE_DRY,
+    CORRECT,
+    HEAVY,
+    BASE,
+    /** Base that ties what lies under it. */
+    SEAM,
+    MAIN,
+    COVER,
+    LIGHT,
+    SHADOW,
+    SUN,
+    COLOUR,
+    BLEND,
+    SPOT,
+    CREASE,
+    POWDER,
+    SWEEP,
+    REINFORCE,
+    SHEEN,
+    SPRAY,
+    BROW,
+    BROW_WET,
+    BODY,
+    /** On the lashes, wet until it has dried. */
+    EYE_WET,
+    LIPS,
+    RETOUCH,
+    MIST,
+    LOOK,
+    /** Off the face; fills waits. */
+    CHORE;
+
+    /** Returns whether it leaves colour on the skin: it goes round a heavy cover. */
+    boolean colours() {
+        return switch (this) {
+            case CORRECT, BASE, SEAM, MAIN, COVER, LIGHT, SHADOW, SUN, COLOUR, BLEND, SHEEN, REINFORCE, POWDER, SPOT ->
+                true;
+            default -> false;
+        };
+    }
+
+    /** Returns whether it places a family of colour or cover that the next one may follow soon. */
+    boolean placed() {
+        return switch (this) {
+            case LIGHT, SHADOW, SUN, COLOUR, COVER, SPOT -> true;
+            default -> false;
+        };
+    }
+}
