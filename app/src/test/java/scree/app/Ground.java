@@ -2,7 +2,9 @@ package scree.app;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.boot.test.context.TestComponent;
 import scree.app.client.Client;
 import scree.app.client.Clients;
@@ -72,8 +74,15 @@ public class Ground {
 
     /** The same of one of the twelve. */
     public static byte[] portrait(int sitter, int width) {
-        return portrait(Ensemble.all().get(sitter), width);
+        return TAKEN.computeIfAbsent(
+                        new Taken(sitter, width), t -> portrait(Ensemble.all().get(t.sitter()), t.width()))
+                .clone();
     }
+
+    /** Pictures of the twelve are taken once: developing one takes longer than most tests. */
+    private static final Map<Taken, byte[]> TAKEN = new ConcurrentHashMap<>();
+
+    private record Taken(int sitter, int width) {}
 
     /**
      * A liquid base that was opened today.

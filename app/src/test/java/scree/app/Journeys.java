@@ -39,6 +39,7 @@ import org.springframework.test.context.TestPropertySource;
 @TestPropertySource(
         properties = {
             "scree.demo.enabled=true",
+            "scree.password-cost=4",
             "scree.demo.portrait-width=700",
             "scree.demo.portrait-cache=target/portraits",
             "scree.sheets.settles-after=0s",

@@ -7,6 +7,6 @@ import org.springframework.test.context.TestPropertySource;
 /** The whole application without a listening port, on the throw-away cluster that ./scree test starts. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.MOCK)
 @Import(Ground.class)
-@TestPropertySource(properties = "scree.demo.enabled=false")
+@TestPropertySource(properties = {"scree.demo.enabled=false", "scree.password-cost=4"})
 @java.lang.annotation.Retention(java.lang.annotation.RetentionPolicy.RUNTIME)
 public @interface TestDatabase {}

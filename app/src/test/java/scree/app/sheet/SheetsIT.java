@@ -80,10 +80,16 @@ class SheetsIT {
     }
 
     private static byte[] picture(SheetScene.Setting setting, Map<Integer, SheetScene.Coat> coats) {
-        return PictureIntake.encodeJpeg(
-                new SheetScene(setting, coats).shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(3), 1200),
-                .93f);
+        return TAKEN.computeIfAbsent(
+                List.of(setting, coats),
+                k -> PictureIntake.encodeJpeg(
+                        new SheetScene(setting, coats)
+                                .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(3), 1200),
+                        .93f));
     }
+
+    /** The same sheet is developed once. */
+    private static final Map<List<Object>, byte[]> TAKEN = new java.util.concurrent.ConcurrentHashMap<>();
 
     private SheetPicture.Stage send(long sheet, SheetScene.Setting setting, Map<Integer, SheetScene.Coat> coats)
             throws Exception {

@@ -1,9 +1,11 @@
 package scree.standins.camera;
 
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.IntStream;
 import scree.core.colour.Spectrum;
 import scree.core.image.CardLayout;
 import scree.core.image.Homography;
@@ -159,19 +161,26 @@ public final class SheetScene {
         Homography toCard = Homography.between(eye.cardCorners(), corners(CardLayout.WIDTH, CardLayout.HEIGHT));
         Paint paint = new Paint(camera, lamp, shot);
         float[][] raw = new float[3][width * height];
-        for (int i = 0; i < width * height; i++) {
-            Point mm = toSheet.map(i % width, i / width);
-            double[] here = faulty(Fault.NO_CARD) ? null : paint.card.on(toCard.map(i % width, i / width));
-            double light = light(mm);
-            if (here != null) {
-                light *= faulty(Fault.CARD_TILTED) ? 1 - 5 * TILT_LIGHT : 1;
-            } else {
-                here = paint.sheet(mm);
+        boolean card = !faulty(Fault.NO_CARD);
+        double onCard = faulty(Fault.CARD_TILTED) ? 1 - 5 * TILT_LIGHT : 1;
+        boolean shadow = faulty(Fault.SHADOW);
+        IntStream.range(0, height).parallel().forEach(y -> {
+            for (int x = 0; x < width; x++) {
+                Point mm = toSheet.map(x, y);
+                double[] here = card ? paint.card.on(toCard.map(x, y)) : null;
+                double light = light(mm, shadow);
+                if (here != null) {
+                    light *= onCard;
+                } else {
+                    here = paint.sheet(mm);
+                }
+                double[] tint = paint.tint(mm);
+                double glare = paint.glare(mm);
+                for (int c = 0; c < 3; c++) {
+                    raw[c][y * width + x] = (float) (here[c] * light * tint[c] + glare);
+                }
             }
-            for (int c = 0; c < 3; c++) {
-                raw[c][i] = (float) (here[c] * light * paint.tint(mm)[c] + paint.glare(mm));
-            }
-        }
+        });
         blur(raw, width, height, faulty(Fault.BLURRED) ? width / 330.0 : .7);
         Developer developer = new Developer(camera, lamp, faulty(Fault.TOO_BRIGHT) ? brighter(shot) : shot);
         int[] out = new int[width * height];
@@ -189,9 +198,9 @@ public final class SheetScene {
         return setting.faults().contains(fault);
     }
 
-    private double light(Point mm) {
+    private double light(Point mm, boolean shadow) {
         double light = Math.exp(setting.lightX() * (mm.x() - 105) / 100 + setting.lightY() * (mm.y() - 148) / 100);
-        if (faulty(Fault.SHADOW)) {
+        if (shadow) {
             SheetLayout.Field f = SheetLayout.fields().get(2);
             boolean there = mm.x() > f.left() + 18 && mm.x() < f.right() + 6 && mm.y() < f.bottom() + 6;
             light *= there ? .82 : 1;
@@ -211,31 +220,31 @@ public final class SheetScene {
             kernel[k + reach] = Math.exp(-k * k / (2 * sigma * sigma));
             sum += kernel[k + reach];
         }
-        float[] row = new float[Math.max(width, height)];
         for (float[] plane : raw) {
+            float[] across = new float[plane.length];
             for (int y = 0; y < height; y++) {
-                System.arraycopy(plane, y * width, row, 0, width);
                 for (int x = 0; x < width; x++) {
-                    plane[y * width + x] = smoothed(row, x, width, kernel, reach, sum);
+                    double v = 0;
+                    for (int k = -reach; k <= reach; k++) {
+                        v += kernel[k + reach] * plane[y * width + Math.max(0, Math.min(width - 1, x + k))];
+                    }
+                    across[y * width + x] = (float) (v / sum);
                 }
             }
-            for (int x = 0; x < width; x++) {
-                for (int y = 0; y < height; y++) {
-                    row[y] = plane[y * width + x];
+            double[] v = new double[width];
+            for (int y = 0; y < height; y++) { // row by row, so that memory is read in order
+                Arrays.fill(v, 0);
+                for (int k = -reach; k <= reach; k++) {
+                    int from = width * Math.max(0, Math.min(height - 1, y + k));
+                    for (int x = 0; x < width; x++) {
+                        v[x] += kernel[k + reach] * across[from + x];
+                    }
                 }
-                for (int y = 0; y < height; y++) {
-                    plane[y * width + x] = smoothed(row, y, height, kernel, reach, sum);
+                for (int x = 0; x < width; x++) {
+                    plane[y * width + x] = (float) (v[x] / sum);
                 }
             }
         }
-    }
-
-    private static float smoothed(float[] row, int at, int length, double[] kernel, int reach, double sum) {
-        double v = 0;
-        for (int k = -reach; k <= reach; k++) {
-            v += kernel[k + reach] * row[Math.max(0, Math.min(length - 1, at + k))];
-        }
-        return (float) (v / sum);
     }
 
     /** Where millimetres of sheet and card fall in the picture. */
