@@ -12,6 +12,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Properties;
 import java.util.Set;
@@ -21,6 +22,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import scree.app.kit.Product;
 import scree.app.meter.MeterTrouble;
+import scree.app.order.OrderSheet;
 import scree.app.sitting.Sitting;
 import scree.app.skin.PracticeCamera;
 import scree.core.care.Care;
@@ -38,6 +40,17 @@ import scree.core.mix.Carrier;
 import scree.core.mix.KitGaps;
 import scree.core.mix.RecipeAdvice;
 import scree.core.mix.SeasonParts;
+import scree.core.routine.Amount;
+import scree.core.routine.CutAction;
+import scree.core.routine.Hygiene;
+import scree.core.routine.Needs;
+import scree.core.routine.OrderCode;
+import scree.core.routine.OrderSchool;
+import scree.core.routine.SchoolChoice;
+import scree.core.routine.StepCode;
+import scree.core.routine.Stroke;
+import scree.core.routine.Tool;
+import scree.core.routine.WorkZone;
 import scree.core.shade.Coverage;
 import scree.core.shade.DryDown;
 import scree.core.shade.Finish;
@@ -68,6 +81,24 @@ import scree.core.skin.Zone;
 /** Every word that the core can ask for exists, and every sentence follows the house's tone. */
 class MessagesTest {
     private static final Properties WORDS = load();
+
+    @Test
+    void everyStepOfTheOrderHasItsWords() {
+        assertWorded("step.", StepCode.values());
+        assertWorded("workZone.", WorkZone.values());
+        assertWorded("order.say.", OrderCode.values());
+        assertWorded("order.cut.", CutAction.values());
+        assertWorded("order.school.", OrderSchool.values());
+        assertWorded("order.why.", SchoolChoice.Why.values());
+        assertWorded("order.blend.", Needs.Blend.values());
+        assertWorded("order.extra.", OrderSheet.Extra.values());
+        assertWorded("tool.", EnumSet.complementOf(EnumSet.of(Tool.NONE)).toArray(Enum<?>[]::new));
+        assertWorded("stroke.", EnumSet.complementOf(EnumSet.of(Stroke.NONE)).toArray(Enum<?>[]::new));
+        assertWorded("hygiene.", EnumSet.complementOf(EnumSet.of(Hygiene.NONE)).toArray(Enum<?>[]::new));
+        assertWorded(
+                "step.amount.",
+                EnumSet.complementOf(EnumSet.of(Amount.Kind.NONE)).toArray(Enum<?>[]::new));
+    }
 
     @Test
     void everyCodeOfTheCoreHasItsWords() {

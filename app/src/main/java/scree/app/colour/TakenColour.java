@@ -66,6 +66,21 @@ public record TakenColour(
     /** A layer over the lip. */
     record Layer(Product product, LaidProduct laid, LipLayer turn) {}
 
+    /** Returns what a part wears, empty for none. */
+    public Optional<Product> worn(Part part) {
+        return Optional.ofNullable(picks.get(part)).map(Pick::product);
+    }
+
+    /** Returns what lies over the lip's colour, empty for nothing. */
+    public Optional<Product> layered() {
+        return Optional.ofNullable(layer).map(Layer::product);
+    }
+
+    /** Returns what draws the lips' edge, empty for nothing. */
+    public Optional<Product> lined() {
+        return Optional.ofNullable(edge);
+    }
+
     /** Returns the family that is worn on a part, null when none serves. */
     ColourFamily family(Part part) {
         return picks.containsKey(part) ? picks.get(part).family() : null;

@@ -8,6 +8,7 @@ import java.awt.image.DataBufferByte;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import scree.core.face.Landmark;
@@ -113,51 +114,42 @@ final class Canvas {
         int[] box = box(outline.closed(60, 0), 2);
         int w = box[2] - box[0];
         int h = box[3] - box[1];
+        double sigma = MARK * face.unit();
         float[] skin = new float[w * h];
-        for (int i = 0; i < skin.length; i++) {
-            skin[i] = open[pixel(i, box, w)] > .5f ? 1 : 0;
-        }
-        float[][] even = smooth(linear, skin, box, w, h);
-        for (int i = 0;
-                i < skin.length;
-                i++) { // what parts by more is hair, a mole or a shadow's edge: no base evens it
-            float own = linear[3 * pixel(i, box, w) + 1];
-            float parts = own / Math.max(1e-4f, even[1][i]);
-            skin[i] = parts < MOST_MARK && parts > 1 / MOST_MARK ? skin[i] : 0;
-        }
-        float[][] smooth = smooth(linear, skin, box, w, h);
-        for (int i = 0; i < skin.length; i++) {
-            int p = pixel(i, box, w);
-            float a = open[p];
-            if (a > UNSEEN) {
-                for (int c = 0; c < 3; c++) {
-                    float own = linear[3 * p + c];
-                    double evened = own + skin[i] * hidden * (smooth[c][i] - own);
-                    linear[3 * p + c] += (float) (a * (change[c] * evened - own));
+        rows(h, y -> {
+            for (int x = 0; x < w; x++) {
+                skin[y * w + x] = open[(y + box[1]) * width + x + box[0]] > .5f ? 1 : 0;
+            }
+        });
+        EvenSkin first = new EvenSkin(linear, width, box, skin, sigma);
+        rows(
+                h,
+                y -> { // what parts by more is hair, a mole or a shadow's edge: no base evens it
+                    for (int x = 0; x < w; x++) {
+                        float own = linear[3 * ((y + box[1]) * width + x + box[0]) + 1];
+                        float parts = own / Math.max(1e-4f, first.at(1, x, y));
+                        skin[y * w + x] = parts < MOST_MARK && parts > 1 / MOST_MARK ? skin[y * w + x] : 0;
+                    }
+                });
+        EvenSkin even = new EvenSkin(linear, width, box, skin, sigma);
+        rows(h, y -> {
+            for (int x = 0; x < w; x++) {
+                int p = (y + box[1]) * width + x + box[0];
+                float a = open[p];
+                if (a > UNSEEN) {
+                    double share = skin[y * w + x] * hidden;
+                    for (int c = 0; c < 3; c++) {
+                        float own = linear[3 * p + c];
+                        double evened = own + share * (even.at(c, x, y) - own);
+                        linear[3 * p + c] += (float) (a * (change[c] * evened - own));
+                    }
                 }
             }
-        }
+        });
     }
 
-    private int pixel(int i, int[] box, int w) {
-        return (i / w + box[1]) * width + i % w + box[0];
-    }
-
-    /** Returns the three channels without what is smaller than a mark, from skin alone. */
-    private float[][] smooth(float[] linear, float[] skin, int[] box, int w, int h) {
-        float[] weight = skin.clone();
-        SoftBlur.of(weight, w, h, MARK * face.unit());
-        float[][] out = new float[3][skin.length];
-        for (int c = 0; c < 3; c++) {
-            for (int i = 0; i < skin.length; i++) {
-                out[c][i] = linear[3 * pixel(i, box, w) + c] * skin[i];
-            }
-            SoftBlur.of(out[c], w, h, MARK * face.unit());
-            for (int i = 0; i < skin.length; i++) {
-                out[c][i] /= Math.max(1e-3f, weight[i]);
-            }
-        }
-        return out;
+    private static void rows(int h, IntConsumer row) {
+        IntStream.range(0, h).parallel().forEach(row);
     }
 
     private int[] box(List<Vec> points, int margin) {

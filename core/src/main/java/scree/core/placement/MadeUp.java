@@ -1,6 +1,9 @@
 package scree.core.placement;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import scree.core.colour.Film;
 import scree.core.colour.Illuminant;
@@ -126,15 +129,28 @@ public final class MadeUp {
             CoverPaint.over(c, untouched, linear, based, skinOnly, light, picture.width(), picture.height());
         }
         canvas.keepClear(covered);
+        Map<Laid, float[]> tables = tables(layers, ground, light);
         for (Layer layer : layers) {
-            Spectrum own = layer.own() == null ? null : SkinSpectrum.of(layer.own());
-            canvas.apply(
-                    linear,
-                    layer.patch(),
-                    layer.lifted(),
-                    table(layer, own == null ? ground : new Grounds(own, own), light));
+            canvas.apply(linear, layer.patch(), layer.lifted(), tables.get(Laid.of(layer)));
         }
         return encoded(picture, linear, turn(bare, light), light == Light.FLASH ? face : null);
+    }
+
+    /** A film as it is laid: both sides of a pair are one. */
+    private record Laid(LaidProduct product, double coats, Lab own) {
+        static Laid of(Layer layer) {
+            return new Laid(layer.product(), layer.coats(), layer.own());
+        }
+    }
+
+    private static Map<Laid, float[]> tables(List<Layer> layers, Grounds skin, Light light) {
+        Map<Laid, Layer> each = new LinkedHashMap<>();
+        layers.forEach(l -> each.putIfAbsent(Laid.of(l), l));
+        return each.entrySet().parallelStream().collect(Collectors.toMap(Map.Entry::getKey, e -> {
+            Spectrum own =
+                    e.getKey().own() == null ? null : SkinSpectrum.of(e.getKey().own());
+            return table(e.getValue(), own == null ? skin : new Grounds(own, own), light);
+        }));
     }
 
     /** Returns the share of a small mark that the base hides as it is worn: what the film leaves of a usual one is what is seen. */

@@ -2,6 +2,7 @@ package scree.core.routine;
 
 import java.util.EnumSet;
 import java.util.Set;
+import scree.core.method.Occasion;
 
 /**
  * What can be left out or done simpler when time is short, and what is lost by it for each occasion, 0 nothing to 10 the look is gone. What
@@ -73,7 +74,7 @@ public enum CutAction {
     }
 
     /** Returns what is lost, 0 to 10. */
-    public double loss(Needs.Occasion occasion) {
+    public double loss(Occasion occasion) {
         return loss[occasion.ordinal()];
     }
 

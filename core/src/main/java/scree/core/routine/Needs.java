@@ -3,6 +3,7 @@ package scree.core.routine;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import scree.core.method.Occasion;
 import scree.core.placement.Area;
 import scree.core.placement.Family;
 import scree.core.shade.Coverage;
@@ -183,20 +184,6 @@ public record Needs(
      */
     public record Finish(int left, Spray spray, Brows brows, Lips lips, Eyes eyes, boolean body) {}
 
-    /** What the face is for. */
-    public enum Occasion {
-        EVERYDAY,
-        BRIDAL,
-        CAMERA,
-        STAGE,
-        EVENING,
-        LESSON;
-
-        boolean asksForHold() {
-            return this == BRIDAL || this == STAGE || this == EVENING || this == CAMERA;
-        }
-    }
-
     /** A day is long from so many hours. House choice. */
     private static final double LONG_DAY = 8;
 
@@ -209,7 +196,14 @@ public record Needs(
     public record Event(Occasion occasion, double hours, boolean flash, Boolean photo) {
         /** Returns whether the face has to hold long. */
         public boolean isLong() {
-            return occasion.asksForHold() || hours >= LONG_DAY;
+            return asksForHold() || hours >= LONG_DAY;
+        }
+
+        private boolean asksForHold() {
+            return switch (occasion) {
+                case BRIDAL, STAGE, EVENING, CAMERA -> true;
+                case EVERYDAY, LESSON -> false;
+            };
         }
 
         boolean pictured() {

@@ -1,5 +1,7 @@
 package scree.core.routine;
 
+import scree.core.placement.Area;
+
 /**
  * The catalogue: every step there is, with what it is done with and how long it takes. Minutes of hands are those of a practised hand on a
  * calm client, least minutes those below which the result shows haste, waits those until a later layer on the same place goes on without
@@ -111,6 +113,11 @@ public enum StepCode {
         this.least = least;
         this.usual = usual;
         this.wait = wait;
+    }
+
+    /** Returns the step that lays an area of a plan. */
+    public static StepCode laying(Area area) {
+        return AreaGroup.step(area);
     }
 
     public WorkLayer layer() {

@@ -56,6 +56,11 @@ public enum Zone {
         return paired;
     }
 
+    /** Returns how far a place, in the units of {@link FaceFrame}, is from the middle of the zone on either side. */
+    public double distanceTo(double atX, double atY) {
+        return Math.hypot((paired ? Math.abs(atX) : atX) - x, atY - y);
+    }
+
     /** Returns whether a portrait shows it. */
     public boolean inPortrait() {
         return this != FOREARM;

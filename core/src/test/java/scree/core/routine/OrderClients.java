@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import scree.core.Golden;
+import scree.core.method.Occasion;
 import scree.core.placement.Area;
 import scree.core.placement.Family;
 import scree.core.shade.Coverage;
@@ -71,10 +72,7 @@ final class OrderClients {
                                 yes(r, "eyesFirst")),
                         yes(r, "body")),
                 new Needs.Event(
-                        Needs.Occasion.valueOf(r.get("occasion")),
-                        Double.parseDouble(r.get("hours")),
-                        yes(r, "flash"),
-                        null),
+                        Occasion.valueOf(r.get("occasion")), Double.parseDouble(r.get("hours")), yes(r, "flash"), null),
                 new Needs.Way(
                         Needs.Blend.valueOf(r.get("blend")),
                         false,

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import scree.core.method.Occasion;
 import scree.core.placement.Area;
 import scree.core.placement.Family;
 import scree.core.routine.Needs;
@@ -54,7 +55,7 @@ public final class InventedNeeds {
                         one(Needs.Lips.values()),
                         new Needs.Eyes(one(Needs.Lid.values()), yes(.4), yes(.4), yes(.5), yes(.8), yes(.25), yes(.5)),
                         yes(.1)),
-                new Needs.Event(one(Needs.Occasion.values()), 0, yes(.3), null),
+                new Needs.Event(one(Occasion.values()), 0, yes(.3), null),
                 new Needs.Way(
                         one(Needs.Blend.LIGHT_FIRST, Needs.Blend.LIGHT_TO_DARK, Needs.Blend.BOTTOM_UP),
                         yes(.3),

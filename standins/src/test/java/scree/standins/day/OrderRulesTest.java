@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import scree.core.method.Occasion;
 import scree.core.reason.Reason;
 import scree.core.routine.ByHand;
 import scree.core.routine.Cut;
@@ -117,7 +118,7 @@ class OrderRulesTest {
                     needs.areas(),
                     needs.forms(),
                     needs.finish(),
-                    new Needs.Event(Needs.Occasion.BRIDAL, 10, true, true),
+                    new Needs.Event(Occasion.BRIDAL, 10, true, true),
                     needs.way());
             List<StepCode> then =
                     ByHand.kept(more, school, Cut.none(), pins, sequence).codes();

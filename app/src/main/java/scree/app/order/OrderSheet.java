@@ -1,0 +1,121 @@
+package scree.app.order;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import scree.core.routine.CutAction;
+import scree.core.routine.Needs;
+import scree.core.routine.OrderSchool;
+import scree.core.routine.RunningOrder;
+import scree.core.routine.StepCode;
+
+/**
+ * What an artist chose of the order; what is not told is left to Scree.
+ *
+ * @param school null for the one that Scree would take
+ * @param blend which borders first
+ * @param eyesFirst before the base
+ * @param oneBrush for all creams
+ * @param extras what is done or left out against the usual
+ * @param sequence the order that a hand made, empty for none
+ * @param pins what holds it against the rules
+ * @param minutes the time there is, null for as long as it takes
+ * @param kept what is not cut, however short the time
+ */
+public record OrderSheet(
+        OrderSchool school,
+        Needs.Blend blend,
+        boolean eyesFirst,
+        boolean oneBrush,
+        Map<Extra, Boolean> extras,
+        List<StepCode> sequence,
+        Set<RunningOrder.Pin> pins,
+        Integer minutes,
+        Set<CutAction> kept) {
+    /** The shortest and longest time that can be asked for, minutes. */
+    static final int LEAST_MINUTES = 5;
+
+    static final int MOST_MINUTES = 240;
+
+    /** What can be done or left out. */
+    public enum Extra {
+        TONE,
+        SERUM,
+        EYE_CREAM,
+        SUN_CARE,
+        PRIMER,
+        CURL,
+        LASHES,
+        /** Powder left under the eyes for three minutes. */
+        LEFT_POWDER,
+        /** The same colours in powder over the creams. */
+        REINFORCE,
+        SPRAY,
+        BODY
+    }
+
+    public OrderSheet {
+        blend = blend == null ? Needs.Blend.USUAL : blend;
+        extras = extras == null || extras.isEmpty() ? Map.of() : Map.copyOf(new EnumMap<>(extras));
+        sequence = sequence == null ? List.of() : List.copyOf(sequence);
+        pins = pins == null ? Set.of() : Set.copyOf(pins);
+        kept = kept == null ? Set.of() : Set.copyOf(kept);
+        if (minutes != null && (minutes < LEAST_MINUTES || minutes > MOST_MINUTES)) {
+            throw new IllegalArgumentException(
+                    "a sitting takes %d to %d minutes".formatted(LEAST_MINUTES, MOST_MINUTES));
+        }
+        if (sequence.size() != Set.copyOf(sequence).size()) {
+            throw new IllegalArgumentException("a step is done once");
+        }
+    }
+
+    static OrderSheet usual() {
+        return new OrderSheet(null, null, false, false, null, null, null, null, null);
+    }
+
+    /** Returns what a client's next time starts from: the way, not the day. */
+    OrderSheet remembered() {
+        return new OrderSheet(school, blend, eyesFirst, oneBrush, extras, null, null, null, null);
+    }
+
+    OrderSheet with(OrderSchool other) {
+        return new OrderSheet(other, blend, eyesFirst, oneBrush, extras, null, null, minutes, kept);
+    }
+
+    OrderSheet with(Needs.Blend other) {
+        return new OrderSheet(school, other, eyesFirst, oneBrush, extras, sequence, pins, minutes, kept);
+    }
+
+    OrderSheet eyesFirst(boolean first) {
+        return new OrderSheet(school, blend, first, oneBrush, extras, sequence, pins, minutes, kept);
+    }
+
+    OrderSheet oneBrush(boolean one) {
+        return new OrderSheet(school, blend, eyesFirst, one, extras, sequence, pins, minutes, kept);
+    }
+
+    OrderSheet with(Extra extra, boolean done) {
+        Map<Extra, Boolean> now = new EnumMap<>(Extra.class);
+        now.putAll(extras);
+        now.put(extra, done);
+        return new OrderSheet(school, blend, eyesFirst, oneBrush, now, sequence, pins, minutes, kept);
+    }
+
+    OrderSheet byHand(List<StepCode> order, Set<RunningOrder.Pin> held) {
+        return new OrderSheet(school, blend, eyesFirst, oneBrush, extras, order, held, minutes, kept);
+    }
+
+    OrderSheet within(Integer time) {
+        return new OrderSheet(school, blend, eyesFirst, oneBrush, extras, sequence, pins, time, kept);
+    }
+
+    /** Returns the same with a cut that is not made, or may be made again. */
+    OrderSheet keeping(CutAction action) {
+        Set<CutAction> now = new java.util.HashSet<>(kept);
+        if (!now.remove(action)) {
+            now.add(action);
+        }
+        return new OrderSheet(school, blend, eyesFirst, oneBrush, extras, sequence, pins, minutes, now);
+    }
+}

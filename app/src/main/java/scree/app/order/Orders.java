@@ -1,0 +1,156 @@
+package scree.app.order;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import scree.app.memory.Memories;
+import scree.app.sitting.LastTime;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
+import scree.app.sitting.Steps;
+import scree.app.studio.Member;
+import scree.app.studio.StudioId;
+import scree.app.web.NotHere;
+import scree.core.routine.ByHand;
+import scree.core.routine.Cut;
+import scree.core.routine.Needs;
+import scree.core.routine.OrderCheck;
+import scree.core.routine.OrderSchool;
+import scree.core.routine.RunningOrder;
+import scree.core.routine.SchoolChoice;
+import scree.core.routine.StepCode;
+import scree.core.routine.TimeCut;
+
+/** The running order of a sitting, and what the artist changed of it. */
+@Service
+public class Orders {
+    private static final Steps.Kind<OrderSheet> KIND = new Steps.Kind<>("ORDER", OrderSheet.class);
+    private static final int KEPT = 200;
+
+    private final Sittings sittings;
+    private final Steps steps;
+    private final LastTime lastTime;
+    private final Gathering gathering;
+    private final Cache<Asked, Solved> solved;
+
+    private record Asked(Needs needs, OrderSchool school, OrderSheet sheet) {}
+
+    private record Solved(RunningOrder order, RunningOrder shortest, Optional<TimeCut> cut) {}
+
+    Orders(Sittings sittings, Steps steps, LastTime lastTime, Gathering gathering, Memories memories) {
+        this.sittings = sittings;
+        this.steps = steps;
+        this.lastTime = lastTime;
+        this.gathering = gathering;
+        this.solved = memories.keep("running orders", KEPT);
+    }
+
+    /** Returns the order as it stands. */
+    @Transactional(readOnly = true)
+    public TakenOrder of(StudioId studio, long id) {
+        Sitting sitting = sittings.get(studio, id);
+        Optional<Steps.Present<OrderSheet>> kept = steps.present(studio, id, KIND);
+        OrderSheet sheet = kept.map(Steps.Present::state).orElseGet(() -> first(studio, sitting));
+        Gathered gathered = gathering.of(studio, sitting, sheet);
+        boolean last = kept.isEmpty() && !sheet.equals(OrderSheet.usual());
+        SchoolChoice choice = choice(sheet, gathered, last);
+        Solved answer = solved.get(new Asked(gathered.needs(), choice.school(), sheet), Orders::solve);
+        return new TakenOrder(
+                sitting,
+                sheet,
+                kept.map(Steps.Present::seq).orElse(0),
+                kept.map(Steps.Present::undoable).orElse(false),
+                kept.map(Steps.Present::redoable).orElse(false),
+                last,
+                gathered,
+                choice,
+                answer.order(),
+                answer.shortest(),
+                answer.cut(),
+                OrderCheck.of(answer.order()));
+    }
+
+    private static SchoolChoice choice(OrderSheet sheet, Gathered gathered, boolean last) {
+        return sheet.school() == null
+                ? SchoolChoice.of(gathered.needs(), gathered.mature())
+                : new SchoolChoice(sheet.school(), last ? SchoolChoice.Why.LAST_TIME : SchoolChoice.Why.BY_HAND);
+    }
+
+    private static Solved solve(Asked a) {
+        Optional<TimeCut> cut = Optional.ofNullable(a.sheet().minutes())
+                .map(m -> TimeCut.of(a.needs(), a.school(), 2 * m, a.sheet().kept()));
+        Cut left = cut.map(TimeCut::cut).orElse(Cut.none());
+        RunningOrder shortest = RunningOrder.of(a.needs(), a.school(), left, Set.of(), List.of());
+        RunningOrder order = a.sheet().sequence().isEmpty()
+                ? shortest
+                : ByHand.kept(
+                        a.needs(), a.school(), left, a.sheet().pins(), a.sheet().sequence());
+        return new Solved(order, shortest, cut);
+    }
+
+    /** What an order starts from: the way of the client's last time. */
+    private OrderSheet first(StudioId studio, Sitting sitting) {
+        return lastTime.of(studio, sitting, KIND).map(OrderSheet::remembered).orElseGet(OrderSheet::usual);
+    }
+
+    /** Returns whether the artist changed anything. */
+    public boolean worked(StudioId studio, long sitting) {
+        return steps.present(studio, sitting, KIND).isPresent();
+    }
+
+    boolean unreadable(StudioId studio, long sitting) {
+        return steps.unreadable(studio, sitting, KIND);
+    }
+
+    /** Changes what was chosen; a step that can be undone. */
+    @Transactional
+    public void change(Member me, long sitting, UnaryOperator<OrderSheet> by) {
+        Sitting of = sittings.get(me.studio(), sitting);
+        steps.change(me, sitting, KIND, () -> Optional.of(first(me.studio(), of)), by);
+    }
+
+    /**
+     * Puts a step elsewhere.
+     *
+     * @param to its place among the others, from 0
+     */
+    @Transactional
+    public void move(Member me, long sitting, StepCode step, int to) {
+        TakenOrder taken = of(me.studio(), sitting);
+        if (!taken.order().codes().contains(step)) {
+            throw new NotHere("step");
+        }
+        put(me, sitting, taken, ByHand.moved(taken.order().codes(), step, to), step);
+    }
+
+    /** Brings a step that belongs before another one there. */
+    @Transactional
+    public void mend(Member me, long sitting, StepCode first, StepCode then) {
+        TakenOrder taken = of(me.studio(), sitting);
+        OrderCheck.Broken broken = taken.broken().stream()
+                .filter(b -> b.first() == first && b.then() == then)
+                .findFirst()
+                .orElseThrow(() -> new NotHere("step"));
+        put(me, sitting, taken, ByHand.mended(taken.order(), broken), null);
+    }
+
+    private void put(Member me, long sitting, TakenOrder taken, List<StepCode> sequence, StepCode moved) {
+        Set<RunningOrder.Pin> pins = ByHand.pins(taken.order(), sequence, moved);
+        boolean asComputed = sequence.equals(taken.shortest().codes());
+        change(me, sitting, s -> asComputed ? s.byHand(List.of(), Set.of()) : s.byHand(sequence, pins));
+    }
+
+    @Transactional
+    public void undo(StudioId studio, long sitting) {
+        steps.undo(studio, sitting, KIND);
+    }
+
+    @Transactional
+    public void redo(StudioId studio, long sitting) {
+        steps.redo(studio, sitting, KIND);
+    }
+}

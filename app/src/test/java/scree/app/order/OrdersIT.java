@@ -1,0 +1,253 @@
+package scree.app.order;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.beans.factory.annotation.Autowired;
+import scree.app.Ground;
+import scree.app.Race;
+import scree.app.TestDatabase;
+import scree.app.base.Bases;
+import scree.app.face.FaceSheet;
+import scree.app.face.Faces;
+import scree.app.kit.Kit;
+import scree.app.kit.Product;
+import scree.app.kit.Swatch;
+import scree.app.picture.Upload;
+import scree.app.skin.Readings;
+import scree.app.skin.Touched;
+import scree.app.skin.Touches;
+import scree.app.studio.Member;
+import scree.app.web.NotHere;
+import scree.core.colour.Lab;
+import scree.core.face.Side;
+import scree.core.routine.CutAction;
+import scree.core.routine.OrderCode;
+import scree.core.routine.OrderSchool;
+import scree.core.routine.SchoolChoice;
+import scree.core.routine.StepCode;
+import scree.core.routine.WorkZone;
+import scree.core.shade.Finish;
+import scree.core.shade.Form;
+import scree.core.shade.Role;
+import scree.core.skin.Texture;
+import scree.core.skin.Zone;
+import scree.standins.camera.Ensemble;
+import scree.standins.camera.Studio;
+
+/** The running order in the real database: gathered from the stages, moved, cut, undone, remembered; and of its studio only. */
+@TestDatabase
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class OrdersIT {
+    private static final int WIDTH = 640;
+    private static final int SITTER = 4;
+
+    @Autowired
+    private Ground ground;
+
+    @Autowired
+    private Readings readings;
+
+    @Autowired
+    private Faces faces;
+
+    @Autowired
+    private Bases bases;
+
+    @Autowired
+    private Touches touches;
+
+    @Autowired
+    private Kit kit;
+
+    @Autowired
+    private Orders orders;
+
+    private Member mine;
+    private Member theirs;
+    private long base;
+    private byte[] picture;
+
+    @BeforeAll
+    void aStudioWithAKit() {
+        mine = ground.artist("order");
+        theirs = ground.artist("other");
+        picture = Ground.portrait(SITTER, WIDTH);
+        Lab skin = Ensemble.all().get(SITTER).skin();
+        base = add("Base", Role.BASE, Form.LIQUID, skin, .7);
+        for (int deeper = 8; deeper <= 24; deeper += 4) {
+            add("Shade " + deeper, Role.CONTOUR, Form.CREAM, Lab.of(skin.lightness() - deeper, 9, 12), .5);
+            add("Rose " + deeper, Role.BLUSH, Form.CREAM, Lab.of(skin.lightness() - deeper, 34, 18), .4);
+        }
+        add("Veil", Role.POWDER, Form.POWDER, Lab.of(skin.lightness() + 4, 6, 12), .05);
+        add("Haze", Role.SPRAY, Form.MIST, Lab.of(90, 0, 0), .02);
+    }
+
+    private long add(String name, Role role, Form form, Lab colour, double contrast) {
+        return kit.add(
+                mine.studio(), Product.fresh("Marl", name, role, form, Finish.SATIN, contrast, Swatch.of(colour)));
+    }
+
+    private long sitting() {
+        return ground.sitting(mine, ground.client(mine, null));
+    }
+
+    /** A sitting with skin, face and base. */
+    private long planned() {
+        long sitting = sitting();
+        plan(sitting);
+        return sitting;
+    }
+
+    private void plan(long sitting) {
+        readings.take(mine.studio(), sitting, Upload.of(picture));
+        faces.take(mine, sitting, Studio.points(Ensemble.all().get(SITTER), WIDTH), FaceSheet.Found.TEMPLATE);
+        bases.take(mine, sitting, base, null, null, 0);
+    }
+
+    private TakenOrder order(long sitting) {
+        return orders.of(mine.studio(), sitting);
+    }
+
+    @Test
+    void whatTheStagesPlannedIsInItWithItsProducts() {
+        TakenOrder order = order(planned());
+        assertThat(order.order().codes())
+                .contains(
+                        StepCode.ASK, StepCode.MOIST, StepCode.MAIN, StepCode.SH_CHEEK, StepCode.BLUSH, StepCode.SPRAY);
+        assertThat(order.broken()).isEmpty();
+        assertThat(order.products(StepCode.SH_CHEEK))
+                .extracting(Product::name)
+                .allMatch(n -> n.startsWith("Shade"))
+                .isNotEmpty();
+        assertThat(order.products(StepCode.BLUSH))
+                .extracting(Product::name)
+                .allMatch(n -> n.startsWith("Rose"))
+                .isNotEmpty();
+        assertThat(order.gathered().names().get(StepCode.MAIN)).contains("Base");
+        assertThat(order.gathered().open()).isEmpty();
+    }
+
+    /** The client of the ground is dry-skinned, and the kit has creams. */
+    @Test
+    void creamsOnDrySkinGoInOneLayerUntilTheArtistSaysOtherwise() {
+        long sitting = planned();
+        assertThat(order(sitting).choice())
+                .isEqualTo(new SchoolChoice(OrderSchool.ONE_LAYER, SchoolChoice.Why.NOTHING_OVERLAPS));
+        orders.change(mine, sitting, s -> s.with(OrderSchool.BASE_FIRST));
+        assertThat(order(sitting).choice())
+                .isEqualTo(new SchoolChoice(OrderSchool.BASE_FIRST, SchoolChoice.Why.BY_HAND));
+        orders.undo(mine.studio(), sitting);
+        assertThat(order(sitting).choice().school()).isEqualTo(OrderSchool.ONE_LAYER);
+    }
+
+    @Test
+    void withoutAnythingPlannedTheOrderSaysWhatIsMissing() {
+        TakenOrder order = order(sitting());
+        assertThat(order.gathered().open()).containsExactlyInAnyOrder("base", "place", "skin");
+        assertThat(order.order().codes()).contains(StepCode.ASK, StepCode.MOIST).doesNotContain(StepCode.BASE);
+    }
+
+    @Test
+    void aStepMovedWronglyIsNamedMendedAndStaysWhereItIsPutWhenThePlanChanges() {
+        long sitting = planned();
+        orders.change(mine, sitting, s -> s.with(OrderSchool.BASE_FIRST));
+        List<StepCode> before = order(sitting).order().codes();
+        orders.move(mine, sitting, StepCode.SPRAY, before.size() - 1);
+        TakenOrder moved = order(sitting);
+        assertThat(moved.byHand()).isTrue();
+        assertThat(moved.order().codes()).endsWith(StepCode.SPRAY);
+        assertThat(moved.broken()).extracting(b -> b.reason()).contains(OrderCode.LOOK_LAST);
+        orders.change(mine, sitting, s -> s.with(OrderSheet.Extra.TONE, true));
+        assertThat(order(sitting).order().codes()).contains(StepCode.TONE).endsWith(StepCode.SPRAY);
+        for (int taps = 0; !order(sitting).broken().isEmpty() && taps < 12; taps++) {
+            var worst = order(sitting).broken().get(0);
+            orders.mend(mine, sitting, worst.first(), worst.then());
+        }
+        assertThat(order(sitting).broken()).isEmpty();
+    }
+
+    @Test
+    void shortOfTimeTheLeastIsLeftOutAndWhatIsKeptStays() {
+        long sitting = planned();
+        TakenOrder full = order(sitting);
+        int minutes = full.order().end() * 9 / 20;
+        orders.change(mine, sitting, s -> s.within(minutes));
+        TakenOrder cut = order(sitting);
+        assertThat(cut.order().end()).isLessThanOrEqualTo(2 * minutes);
+        List<CutAction> taken = cut.cut().orElseThrow().taken();
+        assertThat(taken).isNotEmpty();
+        orders.change(mine, sitting, s -> s.keeping(taken.get(0)));
+        assertThat(order(sitting).cut().orElseThrow().taken()).doesNotContain(taken.get(0));
+        assertThatThrownBy(() -> orders.change(mine, sitting, s -> s.within(3)))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThat(order(sitting).sheet().minutes()).isEqualTo(minutes);
+    }
+
+    @Test
+    void brokenSkinIsWorkedByNoStep() {
+        long sitting = planned();
+        touches.toggle(mine.studio(), sitting, new Touched(Zone.CHIN, Side.CENTRE, Texture.BROKEN_SKIN));
+        assertThat(order(sitting).order().zones()).doesNotContain(WorkZone.MOUTH);
+    }
+
+    @Test
+    void theNextTimeBeginsAsThisOneDidAndNotWithItsHaste() {
+        long client = ground.client(mine, null);
+        long first = ground.sitting(mine, client);
+        orders.change(mine, first, s -> s.with(OrderSchool.UNDERPAINTING).within(40));
+        orders.move(mine, first, StepCode.TOOLS, 2);
+        long later = ground.sitting(mine, client);
+        TakenOrder next = order(later);
+        assertThat(next.choice().school()).isEqualTo(OrderSchool.UNDERPAINTING);
+        assertThat(next.choice().why()).isEqualTo(SchoolChoice.Why.LAST_TIME);
+        assertThat(next.sheet().minutes()).isNull();
+        assertThat(next.byHand()).isFalse();
+    }
+
+    @Test
+    void ofTwoChangesAtOnceNoneIsLost() throws Exception {
+        long sitting = sitting();
+        Race.all(
+                () -> orders.change(mine, sitting, s -> s.with(OrderSheet.Extra.TONE, true)),
+                () -> orders.change(mine, sitting, s -> s.with(OrderSheet.Extra.BODY, true)));
+        assertThat(order(sitting).gathered().done()).contains(OrderSheet.Extra.TONE, OrderSheet.Extra.BODY);
+    }
+
+    @Test
+    void anotherStudioSeesNothing() {
+        long sitting = sitting();
+        assertThatThrownBy(() -> orders.of(theirs.studio(), sitting)).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> orders.change(theirs, sitting, s -> s.oneBrush(true)))
+                .isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> orders.move(theirs, sitting, StepCode.TOOLS, 1))
+                .isInstanceOf(NotHere.class);
+    }
+
+    /** All stones lie in the drawing, in their row beside each other, and every step is in the list. */
+    @Test
+    void theDrawingHoldsEveryStepOnce() {
+        TakenOrder taken = order(planned());
+        OrderView view = OrderView.of(taken, StepCode.BASE, new OrderWords(scree.app.Sentences.all()));
+        assertThat(view.line().stones()).hasSize(taken.order().timed().size());
+        assertThat(view.rows()).extracting(OrderView.Row::code).doesNotHaveDuplicates();
+        var byRow = view.line().stones().stream().collect(Collectors.groupingBy(OrderDrawing.Stone::y));
+        byRow.values().forEach(row -> {
+            for (int i = 1; i < row.size(); i++) {
+                OrderDrawing.Stone left = row.get(i - 1);
+                OrderDrawing.Stone right = row.get(i);
+                assertThat(left.x() + left.width() / 2).isLessThanOrEqualTo(right.x() - right.width() / 2);
+            }
+        });
+        assertThat(view.line().waits()).allSatisfy(w -> {
+            assertThat(w.x() + w.width()).isLessThanOrEqualTo(view.line().width());
+            assertThat(w.y())
+                    .isBetween(view.line().groundY(), (double) view.line().height());
+        });
+    }
+}
