@@ -25,9 +25,10 @@
     drop.setAttribute("d", "M" + x.toFixed(1) + " 4V200");
   }
   function post(stone, to) {
-    focusAt = stone.dataset.stone;
-    htmx.ajax("POST", document.getElementById("order").dataset.url + "/move", {
-      target: "#order", swap: "outerHTML", values: { step: stone.dataset.stone, to: to }
+    const code = stone.dataset.stone;
+    window.scree.send({
+      verb: "POST", path: document.getElementById("order").dataset.url + "/move", target: "#order",
+      values: { step: code, to: to }, focus: '[data-step="' + code + '"]'
     });
   }
   document.addEventListener("pointerdown", (e) => {

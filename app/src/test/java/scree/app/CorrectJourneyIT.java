@@ -44,11 +44,14 @@ class CorrectJourneyIT extends Journeys {
                 .contains("planned");
         assertThat(text(".layers")).contains("tap");
         assertThat(text(".strata-side")).contains("µm");
+        assertThat(text(".mark-detail"))
+                .as("the lighter one only on what is corrected")
+                .contains("brightest points only");
         click("[data-beside=BRIGHTENER_STRAIGHT]");
         until(() -> seen(".strata-names").contains("Brightener straight"));
         assertThat(text(".strata-side")).contains("leaves");
         String colour = find("#seen-now").getAttribute("fill");
-        click(".slice");
+        click(".slice rect");
         until(() -> !colour.equals(find("#seen-now").getAttribute("fill")));
         String before = text(".marks > li.open .mark-state");
         click(".layers li[data-layer] summary");
@@ -109,8 +112,57 @@ class CorrectJourneyIT extends Journeys {
         until(() -> seen(".marks > li.open .mark-state").contains("coat"));
     }
 
+    /** A scar on the face is lifted over by red and sheen: said, and drawn as a ring on Place. */
     @Test
     @Order(5)
+    void placeKeepsRedAndSheenOffACoveredScar() {
+        open("Kofi");
+        String place = browser.getCurrentUrl().replaceAll(".*(/sittings/\\d+)/.*", "$1/place");
+        go(place);
+        assertThat(text("main")).contains("lift the brush over it");
+        assertThat(browser.findElements(By.cssSelector(".lifts path"))).isNotEmpty();
+    }
+
+    /** What a coat hides is an estimate until a pencil line told it; then every plan speaks it. */
+    @Test
+    @Order(6)
+    void aPencilLineTellsWhatACoatHides() {
+        Long id = sql.queryForObject(
+                "select min(id) from product where role = 'CONCEALER' and worn_share is null and deleted_at is null",
+                Long.class);
+        go("/kit/" + id + "/pencil");
+        assertThat(text("main")).contains("That is an estimate");
+        String[] figures = {"28", "4", "2", "66", "11", "17", "52", "9", "12", "68", "10", "18"};
+        int i = 0;
+        for (String place : new String[] {"line", "skin", "coatedLine", "coatedSkin"}) {
+            for (String axis : new String[] {"L", "A", "B"}) {
+                find("#" + place + axis).sendKeys(i == 7 ? "nine" : figures[i]);
+                i++;
+            }
+        }
+        click("form.pencil button.main");
+        until(() -> seen(".problem").length() > 0);
+        assertThat(find("#coatedLineL").getAttribute("value"))
+                .as("nothing is lost")
+                .startsWith("52");
+        find("#coatedLineA").clear();
+        find("#coatedLineA").sendKeys("9");
+        click("form.pencil button.main");
+        until(() -> seen("main").contains("as measured"));
+    }
+
+    /** The planner names the one corrector that would do most for what clients show. */
+    @Test
+    @Order(7)
+    void oneCorrectorForWhatClientsShow() {
+        go("/kit/gaps?role=CORRECTOR");
+        click("a[href*='shown=true']");
+        until(() -> seen("main").contains("places on your latest clients")
+                || seen("main").contains("as well without"));
+    }
+
+    @Test
+    @Order(8)
     void onDeepSkinNoGreenIsProposed() {
         open("Kofi");
         assertThat(text(".marks")).contains("scar");

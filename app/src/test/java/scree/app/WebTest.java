@@ -48,6 +48,7 @@ import scree.app.meter.Meters;
 import scree.app.mix.MixBench;
 import scree.app.mix.Seasons;
 import scree.app.mix.TestMixes;
+import scree.app.order.Orders;
 import scree.app.picture.PictureGate;
 import scree.app.picture.Pictures;
 import scree.app.place.Placements;
@@ -110,6 +111,7 @@ import scree.app.web.Origin;
             MixBench.class,
             NeckBridges.class,
             Once.class,
+            Orders.class,
             Origin.class,
             PictureGate.class,
             Pictures.class,

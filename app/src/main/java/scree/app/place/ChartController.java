@@ -62,7 +62,7 @@ class ChartController {
     String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
-        Optional<TakenPlan> plan = placements.of(me.studio(), id);
+        Optional<TakenPlan> plan = placements.inOrder(me.studio(), id);
         model.addAttribute("ready", plan.isPresent());
         model.addAttribute("pages", plan.map(p -> chart(me, sitting, p).pages()).orElse(List.of()));
         return "place/chart";
@@ -77,7 +77,7 @@ class ChartController {
             @RequestParam(defaultValue = "false") boolean save) {
         Kind kind = kind(ending);
         Sitting sitting = sittings.get(me.studio(), id);
-        TakenPlan plan = placements.of(me.studio(), id).orElseThrow(() -> new NotHere("plan"));
+        TakenPlan plan = placements.inOrder(me.studio(), id).orElseThrow(() -> new NotHere("plan"));
         FaceChart chart = chart(me, sitting, plan);
         if (page != null && (page < 0 || page >= chart.pages().size())) {
             throw new NotHere("chart");

@@ -295,7 +295,7 @@ class PlaceController {
     private void fill(Member me, Sitting sitting, String zone, Model model) {
         model.addAttribute("sittingId", sitting.id());
         model.addAttribute("unreadable", placements.unreadable(me.studio(), sitting.id()));
-        Optional<TakenPlan> taken = placements.of(me.studio(), sitting.id());
+        Optional<TakenPlan> taken = placements.inOrder(me.studio(), sitting.id());
         if (taken.isEmpty()) {
             return;
         }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.face.FaceSheet;
@@ -48,6 +49,7 @@ public class Placements {
     private final Faces faces;
     private final Sittings sittings;
     private final SittingSkins skins;
+    private final ObjectProvider<WorkOrder> order;
     private final RoleShelf shelf;
     private final CheekColour cheeks;
     private final LastTime lastTime;
@@ -64,6 +66,7 @@ public class Placements {
             Faces faces,
             Sittings sittings,
             SittingSkins skins,
+            ObjectProvider<WorkOrder> order,
             RoleShelf shelf,
             CheekColour cheeks,
             LastTime lastTime,
@@ -77,6 +80,7 @@ public class Placements {
         this.faces = faces;
         this.sittings = sittings;
         this.skins = skins;
+        this.order = order;
         this.shelf = shelf;
         this.cheeks = cheeks;
         this.lastTime = lastTime;
@@ -88,6 +92,12 @@ public class Placements {
     public Optional<TakenPlan> of(StudioId studio, long sittingId) {
         Sitting sitting = sittings.get(studio, sittingId);
         return faces.of(studio, sittingId).map(face -> plan(studio, sitting, face));
+    }
+
+    /** Returns the plan numbered in the order of the work. */
+    @Transactional(readOnly = true)
+    public Optional<TakenPlan> inOrder(StudioId studio, long sittingId) {
+        return of(studio, sittingId).map(p -> p.numbered(order.getObject().areas(studio, sittingId)));
     }
 
     private TakenPlan plan(StudioId studio, Sitting sitting, TakenFace face) {

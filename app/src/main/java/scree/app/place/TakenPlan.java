@@ -1,6 +1,9 @@
 package scree.app.place;
 
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import scree.app.face.TakenFace;
 import scree.app.judge.SittingSkins;
@@ -34,6 +37,21 @@ public record TakenPlan(
     /** Returns the colour that products lie on, under D65: the skin with its base. */
     Lab ground() {
         return known.skin().ground();
+    }
+
+    /** Returns the same with its zones in an order of areas and numbered so; areas that are not in it come last. */
+    TakenPlan numbered(List<Area> order) {
+        List<WorkedZone> sorted = zones.stream()
+                .sorted(Comparator.comparingInt(z -> {
+                    int at = order.indexOf(z.zone().area());
+                    return at < 0 ? order.size() : at;
+                }))
+                .toList();
+        Map<Area, Integer> numbers = new EnumMap<>(Area.class);
+        List<WorkedZone> numbered = sorted.stream()
+                .map(z -> z.numbered(numbers.computeIfAbsent(z.zone().area(), a -> numbers.size() + 1)))
+                .toList();
+        return new TakenPlan(sheet, face, level, plan, numbered, known, seq, undoable, redoable, asLastTime, broken);
     }
 
     /** Returns a zone as it is worked, or empty when it is not in the plan. */

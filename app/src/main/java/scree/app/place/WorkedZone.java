@@ -21,4 +21,8 @@ public record WorkedZone(
         LaidProduct laid,
         Dose dose,
         Verdict verdict,
-        RoleShelf.Answer answer) {}
+        RoleShelf.Answer answer) {
+    WorkedZone numbered(int as) {
+        return new WorkedZone(as, zone, product, laid, dose, verdict, answer);
+    }
+}

@@ -1,0 +1,26 @@
+package scree.app.order;
+
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import scree.app.place.WorkOrder;
+import scree.app.studio.StudioId;
+import scree.core.placement.Area;
+import scree.core.routine.StepCode;
+
+/** Numbers of Place and of the face chart follow the running order. */
+@Component
+class PlacedInOrder implements WorkOrder {
+    private final Orders orders;
+
+    PlacedInOrder(Orders orders) {
+        this.orders = orders;
+    }
+
+    @Override
+    public List<Area> areas(StudioId studio, long sitting) {
+        return orders.of(studio, sitting).order().codes().stream()
+                .flatMap(code -> Arrays.stream(Area.values()).filter(a -> StepCode.laying(a) == code))
+                .toList();
+    }
+}
