@@ -2,9 +2,8 @@ package scree.core.placement;
 
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.RenderingHints;
 import java.awt.geom.Path2D;
-import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferByte;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +25,10 @@ final class Canvas {
     private static final float UNSEEN = .002f;
 
     private static final double EDGE_SOFT = .012;
+    /** Rooms are kept by so many pixels, and by one where their edges are finer than this, px. */
+    private static final int ROOM_STEP = 2;
+
+    private static final double FINE = 2;
     private static final double INTO_HAIR = -.05;
     private static final double NECK_HALF = .64;
     private static final double NECK_LONG = .5;
@@ -41,7 +44,7 @@ final class Canvas {
     private final LevelledFace face;
     private final KeepOff keepOff;
     private final Outline outline;
-    private final Map<Patch.Room, float[]> rooms = new EnumMap<>(Patch.Room.class);
+    private final Map<Patch.Room, Room> rooms = new EnumMap<>(Patch.Room.class);
     private List<Covered> clear = List.of();
 
     Canvas(int width, int height, LevelledFace face) {
@@ -66,31 +69,47 @@ final class Canvas {
     void apply(float[] linear, Patch patch, boolean lifted, float[] table) {
         double sigma = patch.softness() * face.unit();
         int[] box = box(patch.points(), (int) Math.ceil(3 * sigma) + 2);
-        int w = box[2] - box[0];
-        int h = box[3] - box[1];
-        if (w < 2 || h < 2) {
+        if (box[2] - box[0] < 2 || box[3] - box[1] < 2) {
             return;
         }
-        float[] amount = amount(patch, box, w, h);
-        soften(amount, w, h, sigma);
-        if (lifted && !clear.isEmpty()) {
-            lift(amount, box, w, h);
-        }
-        float[] open = open(patch.room());
+        SoftMask amount = amount(patch, box, sigma);
+        SoftMask kept = lifted && !clear.isEmpty() ? kept(box) : null;
+        Room open = open(patch.room());
         int steps = table.length / 3 - 1;
-        IntStream.range(0, h).parallel().forEach(y -> {
+        int w = box[2] - box[0];
+        rows(box[1], box[3], y -> {
+            float[] here = new float[w];
+            amount.row(y, box[0], here, 0);
+            float[] may = new float[w];
+            open.row(y, box[0], may);
+            float[] free = new float[w];
+            if (kept != null) {
+                kept.row(y, box[0], free, 0);
+            }
             for (int x = 0; x < w; x++) {
-                int pixel = (y + box[1]) * width + x + box[0];
-                float a = amount[y * w + x] * open[pixel];
+                float a = here[x] * may[x] * (1 - Math.min(1, free[x]));
                 if (a > UNSEEN) {
-                    multiply(linear, 3 * pixel, table, Math.min(1, a) * steps, steps);
+                    multiply(linear, 3 * (y * width + x + box[0]), table, Math.min(1, a) * steps, steps);
                 }
             }
         });
     }
 
-    /** Returns where a room is open, 0 to 1 by pixel. */
-    float[] open(Patch.Room of) {
+    /**
+     * A part of the face that product keeps to.
+     *
+     * @param mask round the face
+     * @param beyond 1 or 0 farther out
+     */
+    record Room(SoftMask mask, float beyond) {
+        /** Writes how open a row of pixels is, 0 to 1, from a pixel of it on. */
+        void row(int y, int from, float[] to) {
+            mask.row(y, from, to, beyond);
+        }
+    }
+
+    /** Returns where a room is open. */
+    Room open(Patch.Room of) {
         return rooms.computeIfAbsent(of, this::room);
     }
 
@@ -110,19 +129,24 @@ final class Canvas {
      * @param hidden share of small marks that it hides, 0 to 1
      */
     void base(float[] linear, double[] change, double hidden) {
-        float[] open = open(Patch.Room.BASE);
+        Room open = open(Patch.Room.BASE);
         int[] box = box(outline.closed(60, 0), 2);
         int w = box[2] - box[0];
         int h = box[3] - box[1];
         double sigma = MARK * face.unit();
         float[] skin = new float[w * h];
-        rows(h, y -> {
+        float[] opened = new float[w * h];
+        rows(0, h, y -> {
+            float[] row = new float[w];
+            open.row(y + box[1], box[0], row);
+            System.arraycopy(row, 0, opened, y * w, w);
             for (int x = 0; x < w; x++) {
-                skin[y * w + x] = open[(y + box[1]) * width + x + box[0]] > .5f ? 1 : 0;
+                skin[y * w + x] = row[x] > .5f ? 1 : 0;
             }
         });
         EvenSkin first = new EvenSkin(linear, width, box, skin, sigma);
         rows(
+                0,
                 h,
                 y -> { // what parts by more is hair, a mole or a shadow's edge: no base evens it
                     for (int x = 0; x < w; x++) {
@@ -132,10 +156,10 @@ final class Canvas {
                     }
                 });
         EvenSkin even = new EvenSkin(linear, width, box, skin, sigma);
-        rows(h, y -> {
+        rows(0, h, y -> {
             for (int x = 0; x < w; x++) {
                 int p = (y + box[1]) * width + x + box[0];
-                float a = open[p];
+                float a = opened[y * w + x];
                 if (a > UNSEEN) {
                     double share = skin[y * w + x] * hidden;
                     for (int c = 0; c < 3; c++) {
@@ -148,8 +172,8 @@ final class Canvas {
         });
     }
 
-    private static void rows(int h, IntConsumer row) {
-        IntStream.range(0, h).parallel().forEach(row);
+    private static void rows(int from, int to, IntConsumer row) {
+        IntStream.range(from, to).parallel().forEach(row);
     }
 
     private int[] box(List<Vec> points, int margin) {
@@ -169,90 +193,54 @@ final class Canvas {
         };
     }
 
-    private float[] amount(Patch patch, int[] box, int w, int h) {
-        float[] sum = new float[w * h];
+    /** A patch, softened, its peak brought back to what it was as far as a thin stroke allows. */
+    private SoftMask amount(Patch patch, int[] box, double sigma) {
+        SoftMask mask = new SoftMask(box, SoftMask.step(sigma));
         boolean single = patch.layers().size() == 1;
         for (int l = 0; l < patch.layers().size(); l++) {
-            BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_BYTE_GRAY);
-            Graphics2D g = image.createGraphics();
-            g.translate(-box[0], -box[1]);
-            for (Piece.Cell cell : patch.layers().get(l)) {
-                int v = (int) Math.round(MASKS * Math.max(0, Math.min(1, cell.amount())));
-                g.setColor(new Color(v, v, v));
-                g.fill(path(cell.outline()));
-            }
-            g.dispose();
-            float share = single ? 1 : (float) Patch.shareOf(l);
-            add(sum, image, share / MASKS);
+            List<Piece.Cell> cells = patch.layers().get(l);
+            mask.add(g -> cells.forEach(cell -> fill(g, cell)), single ? 1 : (float) Patch.shareOf(l));
         }
-        return sum;
+        float before = mask.most();
+        mask.soften(sigma);
+        float after = mask.most();
+        mask.times(after <= 0 ? 1 : Math.min(MOST_LIFT, before / after));
+        return mask;
     }
 
-    private static void add(float[] sum, BufferedImage image, float share) {
-        byte[] data = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
-        for (int i = 0; i < sum.length; i++) {
-            sum[i] += share * (data[i] & 255);
-        }
+    private void fill(Graphics2D g, Piece.Cell cell) {
+        int v = (int) Math.round(MASKS * Math.max(0, Math.min(1, cell.amount())));
+        g.setColor(new Color(v, v, v));
+        g.fill(path(cell.outline()));
     }
 
-    /** Takes out of an amount what is kept clear, with a soft edge. */
-    private void lift(float[] amount, int[] box, int w, int h) {
-        BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_BYTE_GRAY);
-        Graphics2D g = image.createGraphics();
-        g.translate(-box[0], -box[1]);
-        g.setColor(Color.WHITE);
-        clear.forEach(c -> g.fill(path(c.outline().stream())));
-        g.dispose();
-        float[] kept = new float[w * h];
-        add(kept, image, 1f / MASKS);
-        SoftBlur.of(kept, w, h, EDGE_SOFT * face.unit());
-        for (int i = 0; i < amount.length; i++) {
-            amount[i] *= 1 - Math.min(1, kept[i]);
-        }
+    /** What is kept clear, with a soft edge. */
+    private SoftMask kept(int[] box) {
+        double sigma = EDGE_SOFT * face.unit();
+        SoftMask mask = new SoftMask(box, SoftMask.step(sigma));
+        mask.add(
+                g -> {
+                    g.setColor(Color.WHITE);
+                    clear.forEach(c -> g.fill(path(c.outline().stream())));
+                },
+                1);
+        mask.soften(sigma);
+        return mask;
     }
 
-    /** Blurs and brings the peak back to what it was, as far as a thin stroke allows. */
-    private static void soften(float[] amount, int w, int h, double sigma) {
-        float before = most(amount);
-        SoftBlur.of(amount, w, h, sigma);
-        float after = most(amount);
-        float lift = after <= 0 ? 1 : Math.min(MOST_LIFT, before / after);
-        for (int i = 0; i < amount.length; i++) {
-            amount[i] *= lift;
-        }
+    /** A room is drawn and softened round the face only, by blocks of two pixels: farther out it is all open or all shut. */
+    private Room room(Patch.Room room) {
+        double sigma = (room == Patch.Room.AROUND_EYE ? .4 : 1) * EDGE_SOFT * face.unit();
+        int margin = (int) (ROUND_THE_FACE * face.unit()) + (int) Math.ceil(4 * sigma) + 2;
+        int[] box = box(outline.closed(60, 0), margin);
+        SoftMask mask = new SoftMask(box, sigma < FINE ? 1 : ROOM_STEP);
+        mask.add(g -> drawRoom(g, room), 1);
+        mask.soften(sigma);
+        return new Room(mask, room == Patch.Room.AROUND_EYE ? 1 : 0);
     }
 
-    private static float most(float[] v) {
-        float most = 0;
-        for (float x : v) {
-            most = Math.max(most, x);
-        }
-        return most;
-    }
-
-    /** Blurs round the face only: farther out a room is all open or all shut. */
-    private void softenEdges(float[] open, double sigma) {
-        int margin = (int) Math.ceil(4 * sigma) + 2;
-        int[] box = box(outline.closed(60, 0), (int) (ROUND_THE_FACE * face.unit()) + margin);
-        int w = box[2] - box[0];
-        int h = box[3] - box[1];
-        float[] part = new float[w * h];
-        for (int y = 0; y < h; y++) {
-            System.arraycopy(open, (y + box[1]) * width + box[0], part, y * w, w);
-        }
-        SoftBlur.of(part, w, h, sigma);
-        int left = box[0] == 0 ? 0 : margin;
-        int right = box[2] == width ? w : w - margin;
-        int top = box[1] == 0 ? 0 : margin;
-        int bottom = box[3] == height ? h : h - margin;
-        for (int y = top; y < bottom; y++) {
-            System.arraycopy(part, y * w + left, open, (y + box[1]) * width + box[0] + left, Math.max(0, right - left));
-        }
-    }
-
-    private float[] room(Patch.Room room) {
-        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY);
-        Graphics2D g = image.createGraphics();
+    private void drawRoom(Graphics2D g, Patch.Room room) {
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         g.setColor(Color.WHITE);
         switch (room) {
             case LIPS -> g.fill(path(keepOff.lips()));
@@ -271,11 +259,6 @@ final class Canvas {
                 g.fill(path(EyeShape.of(face, side).browArea()));
             }
         }
-        g.dispose();
-        float[] open = new float[width * height];
-        add(open, image, 1f / MASKS);
-        softenEdges(open, (room == Patch.Room.AROUND_EYE ? .4 : 1) * EDGE_SOFT * face.unit());
-        return open;
     }
 
     private void withoutEyes(Graphics2D g, Patch.Room room) {

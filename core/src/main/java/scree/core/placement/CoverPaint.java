@@ -57,14 +57,14 @@ final class CoverPaint {
      * @param bare linear picture without anything on
      * @param based the same with the base on, changed where the mark is covered
      * @param base what the base does to each channel of clear skin: beside the mark nothing else is to be seen
-     * @param open where skin is, 0 to 1 by pixel, or null for everywhere
+     * @param open where skin is, or null for everywhere
      */
     static void over(
             Covered covered,
             float[] bare,
             float[] based,
             double[] base,
-            float[] open,
+            Canvas.Room open,
             MadeUp.Light light,
             int width,
             int height) {

@@ -125,7 +125,7 @@ public final class MadeUp {
             ground = new Grounds(laid(skin.base(), bare, worn, light), laid(skin.base(), usual, worn, light));
         }
         for (Covered c : covered) {
-            float[] skinOnly = c.spread() == Covered.SPOT ? null : canvas.open(Patch.Room.BASE);
+            Canvas.Room skinOnly = c.spread() == Covered.SPOT ? null : canvas.open(Patch.Room.BASE);
             CoverPaint.over(c, untouched, linear, based, skinOnly, light, picture.width(), picture.height());
         }
         canvas.keepClear(covered);
@@ -240,23 +240,24 @@ public final class MadeUp {
         for (int i = 0; i <= 4096; i++) {
             code[i] = (byte) Math.round(255 * Srgb.toCode(i / 4096.0));
         }
+        float red = (float) turned[0];
+        float green = (float) turned[1];
+        float blue = (float) turned[2];
         int[] out = new int[bare.rgb().length];
         Point middle = flash == null ? null : flash.toPicture(new Vec(0, .5));
         double reach = flash == null ? 1 : 2.2 * flash.unit();
         IntStream.range(0, bare.height()).parallel().forEach(y -> {
             for (int x = 0; x < bare.width(); x++) {
                 int i = y * bare.width() + x;
-                double k = 1;
+                float k = 4096;
                 if (middle != null) { // a flash is near: bright in the middle, falling off
                     double d = Math.hypot(x - middle.x(), y - middle.y()) / reach;
-                    k = .72 + .5 * Math.exp(-d * d);
+                    k *= (float) (.72 + .5 * Math.exp(-d * d));
                 }
-                int p = 0;
-                for (int c = 0; c < 3; c++) {
-                    double v = linear[3 * i + c] * turned[c] * k;
-                    p = p << 8 | code[(int) (4096 * Math.min(1, v) + .5)] & 255;
-                }
-                out[i] = p;
+                int r = code[Math.min(4096, (int) (linear[3 * i] * red * k + .5f))] & 255;
+                int g = code[Math.min(4096, (int) (linear[3 * i + 1] * green * k + .5f))] & 255;
+                int b = code[Math.min(4096, (int) (linear[3 * i + 2] * blue * k + .5f))] & 255;
+                out[i] = r << 16 | g << 8 | b;
             }
         });
         return new Raster(bare.width(), bare.height(), out);

@@ -1,5 +1,6 @@
 package scree.core.placement;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import scree.core.image.Point;
@@ -28,8 +29,8 @@ final class MarkGrid {
     private final Covered covered;
     private final int width;
 
-    /** @param open where skin is, 0 to 1 by pixel, or null for everywhere */
-    MarkGrid(Covered covered, float[] bare, float[] open, int width, int height) {
+    /** @param open where skin is, or null for everywhere */
+    MarkGrid(Covered covered, float[] bare, Canvas.Room open, int width, int height) {
         this.covered = covered;
         this.width = width;
         List<Point> line = covered.outline();
@@ -62,19 +63,24 @@ final class MarkGrid {
     }
 
     /** Shrinks what is looked at: a mark is told by parts of its radius, not by pixels. */
-    private void shrink(float[] bare, float[] open) {
+    private void shrink(float[] bare, Canvas.Room open) {
         float share = 1f / (step * step);
         IntStream.range(0, h).parallel().forEach(y -> {
-            for (int x = 0; x < w; x++) {
-                int i = y * w + x;
-                for (int dy = 0; dy < step; dy++) {
-                    int from = (y * step + dy + top) * width + x * step + left;
+            float[] row = new float[w * step];
+            Arrays.fill(row, 1);
+            for (int dy = 0; dy < step; dy++) {
+                int line = y * step + dy + top;
+                if (open != null) {
+                    open.row(line, left, row);
+                }
+                for (int x = 0; x < w; x++) {
+                    int i = y * w + x;
                     for (int dx = 0; dx < step; dx++) {
-                        int p = from + dx;
+                        int p = line * width + x * step + left + dx;
                         light[3 * i] += bare[3 * p] * share;
                         light[3 * i + 1] += bare[3 * p + 1] * share;
                         light[3 * i + 2] += bare[3 * p + 2] * share;
-                        skin[i] += (open == null ? 1 : open[p]) * share;
+                        skin[i] += row[x * step + dx] * share;
                     }
                 }
             }
@@ -96,16 +102,15 @@ final class MarkGrid {
 
     /** Fills in how far each pixel is from the mark's middle line: 1 at its edge. */
     private void distances() {
-        List<Point> line = covered.outline();
+        Point[] line = covered.outline().toArray(Point[]::new);
         IntStream.range(0, h).parallel().forEach(y -> {
             for (int x = 0; x < w; x++) {
                 double px = (x + .5) * step + left;
                 double py = (y + .5) * step + top;
                 double near = Double.MAX_VALUE;
                 boolean inside = false;
-                for (int i = 0; i < line.size(); i++) {
-                    Point a = line.get(i);
-                    Point b = line.get((i + 1) % line.size());
+                Point a = line[line.length - 1];
+                for (Point b : line) {
                     double dx = b.x() - a.x();
                     double dy = b.y() - a.y();
                     double t = Math.max(
@@ -117,6 +122,7 @@ final class MarkGrid {
                     if (a.y() > py != b.y() > py && px < a.x() + (py - a.y()) / (b.y() - a.y()) * dx) {
                         inside = !inside;
                     }
+                    a = b;
                 }
                 double own = radius / (1 + covered.spread());
                 double far = Math.sqrt(near);
