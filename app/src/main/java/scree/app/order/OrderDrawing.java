@@ -40,7 +40,7 @@ record OrderDrawing(
     private static final double PER_LETTER = 6.7;
     private static final double NUMBER_WIDE = 15;
     /** A letter of a wait's words, room beside its bar and behind its words, px. */
-    private static final double WAIT_LETTER = 6.1;
+    private static final double WAIT_LETTER = 7;
 
     private static final double BESIDE = 6;
     private static final double APART = 12;

@@ -19,6 +19,7 @@ import scree.core.routine.Waits;
 record OrderView(
         OrderDrawing line,
         String verdict,
+        List<Open> open,
         List<String> notes,
         List<String> cautions,
         List<Choice> schools,
@@ -36,6 +37,9 @@ record OrderView(
         boolean redoable) {
     /** What Scree would save has to be worth a surprise, half minutes. */
     private static final int WORTH = 4;
+
+    /** A stage that has nothing to hand over yet. */
+    record Open(String stage, String words) {}
 
     record Choice(String value, String name, boolean chosen) {}
 
@@ -69,6 +73,9 @@ record OrderView(
         return new OrderView(
                 OrderDrawing.of(t, chosen, w),
                 verdict(t, w),
+                t.gathered().open().stream()
+                        .map(s -> new Open(s, w.say("order.open." + s)))
+                        .toList(),
                 notes(t, w),
                 cautions(t, w),
                 schools(t, w),
@@ -98,9 +105,6 @@ record OrderView(
 
     private static List<String> notes(TakenOrder t, OrderWords w) {
         List<String> all = new ArrayList<>();
-        for (String open : t.gathered().open()) {
-            all.add(w.say("order.open." + open));
-        }
         t.order().remarks().stream()
                 .filter(r -> r.severity() == Severity.NOTE)
                 .map(w::remark)
