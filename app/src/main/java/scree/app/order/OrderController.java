@@ -15,8 +15,6 @@ import scree.app.sitting.UnreadableState;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.core.routine.CutAction;
-import scree.core.routine.Needs;
-import scree.core.routine.OrderSchool;
 import scree.core.routine.StepCode;
 
 /** The Order stage: the work as a course of stones, what a hand moved, and what is left out when time is short. */
@@ -52,55 +50,15 @@ class OrderController {
         return "order/page :: work";
     }
 
-    @PostMapping("/school")
-    String school(
+    /** How the artist works: one of it is told at a time. */
+    @PostMapping("/way")
+    String way(
             @CurrentMember Member me,
             @PathVariable long id,
             @RequestParam(required = false) StepCode at,
-            @RequestParam OrderSchool school,
+            OrderSheet.Way way,
             Model model) {
-        return changed(me, id, at, model, s -> s.with(school));
-    }
-
-    @PostMapping("/blend")
-    String blend(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam(required = false) StepCode at,
-            @RequestParam Needs.Blend blend,
-            Model model) {
-        return changed(me, id, at, model, s -> s.with(blend));
-    }
-
-    @PostMapping("/eyes")
-    String eyes(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam(required = false) StepCode at,
-            @RequestParam boolean on,
-            Model model) {
-        return changed(me, id, at, model, s -> s.eyesFirst(on));
-    }
-
-    @PostMapping("/brush")
-    String brush(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam(required = false) StepCode at,
-            @RequestParam boolean on,
-            Model model) {
-        return changed(me, id, at, model, s -> s.oneBrush(on));
-    }
-
-    @PostMapping("/extra")
-    String extra(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            @RequestParam(required = false) StepCode at,
-            @RequestParam OrderSheet.Extra extra,
-            @RequestParam boolean on,
-            Model model) {
-        return changed(me, id, at, model, s -> s.with(extra, on));
+        return changed(me, id, at, model, s -> s.with(way));
     }
 
     /** Asks for the whole in so many minutes; empty takes the limit away. */

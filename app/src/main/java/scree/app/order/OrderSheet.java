@@ -79,27 +79,40 @@ public record OrderSheet(
         return new OrderSheet(school, blend, eyesFirst, oneBrush, extras, null, null, null, null);
     }
 
-    OrderSheet with(OrderSchool other) {
-        return new OrderSheet(other, blend, eyesFirst, oneBrush, extras, null, null, minutes, kept);
+    /**
+     * A change of how the artist works; null is not told.
+     *
+     * @param extra done or left out, by {@code on}
+     */
+    public record Way(
+            OrderSchool school, Needs.Blend blend, Boolean eyesFirst, Boolean oneBrush, Extra extra, Boolean on) {
+        static Way of(OrderSchool school) {
+            return new Way(school, null, null, null, null, null);
+        }
+
+        static Way of(Extra extra, boolean on) {
+            return new Way(null, null, null, null, extra, on);
+        }
     }
 
-    OrderSheet with(Needs.Blend other) {
-        return new OrderSheet(school, other, eyesFirst, oneBrush, extras, sequence, pins, minutes, kept);
-    }
-
-    OrderSheet eyesFirst(boolean first) {
-        return new OrderSheet(school, blend, first, oneBrush, extras, sequence, pins, minutes, kept);
-    }
-
-    OrderSheet oneBrush(boolean one) {
-        return new OrderSheet(school, blend, eyesFirst, one, extras, sequence, pins, minutes, kept);
-    }
-
-    OrderSheet with(Extra extra, boolean done) {
+    /** Returns the same with a change; another school has another order, so what a hand moved in the old one is let go. */
+    OrderSheet with(Way way) {
+        boolean other = way.school() != null && way.school() != school;
         Map<Extra, Boolean> now = new EnumMap<>(Extra.class);
         now.putAll(extras);
-        now.put(extra, done);
-        return new OrderSheet(school, blend, eyesFirst, oneBrush, now, sequence, pins, minutes, kept);
+        if (way.extra() != null) {
+            now.put(way.extra(), Boolean.TRUE.equals(way.on()));
+        }
+        return new OrderSheet(
+                way.school() == null ? school : way.school(),
+                way.blend() == null ? blend : way.blend(),
+                way.eyesFirst() == null ? eyesFirst : way.eyesFirst(),
+                way.oneBrush() == null ? oneBrush : way.oneBrush(),
+                now,
+                other ? List.of() : sequence,
+                other ? Set.of() : pins,
+                minutes,
+                kept);
     }
 
     OrderSheet byHand(List<StepCode> order, Set<RunningOrder.Pin> held) {

@@ -43,8 +43,20 @@ record OrderView(
 
     record Choice(String value, String name, boolean chosen) {}
 
-    /** Something that is done or left out. */
-    record Switch(String name, String words, boolean on) {}
+    /**
+     * Something that is done or left out.
+     *
+     * @param sent what a tap sends, as a part of JSON
+     */
+    record Switch(String name, String words, boolean on, String sent) {
+        static Switch of(String field, String words, boolean on) {
+            return new Switch(field, words, on, "\"%s\":%s".formatted(field, !on));
+        }
+
+        static Switch of(OrderSheet.Extra extra, String words, boolean on) {
+            return new Switch(extra.name(), words, on, "\"extra\":\"%s\",\"on\":%s".formatted(extra, !on));
+        }
+    }
 
     /** A step in the list. */
     record Row(String code, int number, String name, String minutes, String start, boolean open, boolean broken) {}
@@ -152,16 +164,14 @@ record OrderView(
     private static List<Switch> switches(TakenOrder t, OrderWords w) {
         List<Switch> all = new ArrayList<>();
         if (t.gathered().needs().finish().eyes().lid() != Needs.Lid.NONE) {
-            all.add(new Switch("EYES_FIRST", w.say("order.eyesFirst"), t.sheet().eyesFirst()));
+            all.add(Switch.of("eyesFirst", w.say("order.eyesFirst"), t.sheet().eyesFirst()));
         }
-        all.add(new Switch("ONE_BRUSH", w.say("order.oneBrush"), t.sheet().oneBrush()));
+        all.add(Switch.of("oneBrush", w.say("order.oneBrush"), t.sheet().oneBrush()));
         EnumSet<OrderSheet.Extra> offered = EnumSet.noneOf(OrderSheet.Extra.class);
         offered.addAll(t.gathered().offered());
         for (OrderSheet.Extra extra : offered) {
-            all.add(new Switch(
-                    extra.name(),
-                    w.say("order.extra." + extra),
-                    t.gathered().done().contains(extra)));
+            all.add(Switch.of(
+                    extra, w.say("order.extra." + extra), t.gathered().done().contains(extra)));
         }
         return all;
     }

@@ -1,6 +1,9 @@
 package scree.app.order;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
@@ -65,19 +68,27 @@ public class OrderWords extends Words {
         return tool == Tool.NONE ? "" : say("tool." + tool);
     }
 
-    /** Returns how the tool moves and which way. */
+    /** Returns how the tool moves, and which way in which zone where these differ. */
     public String stroke(Step step) {
         if (step.code().stroke() == Stroke.NONE) {
             return "";
         }
-        String way = step.zones().stream()
-                .map(z -> find("step.way." + z).orElse(""))
-                .filter(s -> !s.isEmpty())
-                .distinct()
-                .limit(2)
-                .collect(Collectors.joining(", "));
+        Map<String, List<String>> zones = new LinkedHashMap<>();
+        for (WorkZone zone : step.zones()) {
+            find("step.way." + zone)
+                    .ifPresent(way ->
+                            zones.computeIfAbsent(way, k -> new ArrayList<>()).add(zone(zone)));
+        }
         String stroke = say("stroke." + step.code().stroke());
-        return way.isEmpty() ? stroke : say("order.strokeWay", stroke, way);
+        if (zones.isEmpty()) {
+            return stroke;
+        }
+        String ways = zones.size() == 1
+                ? zones.keySet().iterator().next()
+                : zones.entrySet().stream()
+                        .map(e -> say("order.zoneWay", String.join(", ", e.getValue()), e.getKey()))
+                        .collect(Collectors.joining("; "));
+        return say("order.strokeWay", stroke, ways);
     }
 
     String zones(Step step) {

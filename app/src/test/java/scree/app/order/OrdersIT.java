@@ -139,7 +139,7 @@ class OrdersIT {
         long sitting = planned();
         assertThat(order(sitting).choice())
                 .isEqualTo(new SchoolChoice(OrderSchool.ONE_LAYER, SchoolChoice.Why.NOTHING_OVERLAPS));
-        orders.change(mine, sitting, s -> s.with(OrderSchool.BASE_FIRST));
+        orders.change(mine, sitting, s -> s.with(OrderSheet.Way.of(OrderSchool.BASE_FIRST)));
         assertThat(order(sitting).choice())
                 .isEqualTo(new SchoolChoice(OrderSchool.BASE_FIRST, SchoolChoice.Why.BY_HAND));
         orders.undo(mine.studio(), sitting);
@@ -156,14 +156,14 @@ class OrdersIT {
     @Test
     void aStepMovedWronglyIsNamedMendedAndStaysWhereItIsPutWhenThePlanChanges() {
         long sitting = planned();
-        orders.change(mine, sitting, s -> s.with(OrderSchool.BASE_FIRST));
+        orders.change(mine, sitting, s -> s.with(OrderSheet.Way.of(OrderSchool.BASE_FIRST)));
         List<StepCode> before = order(sitting).order().codes();
         orders.move(mine, sitting, StepCode.SPRAY, before.size() - 1);
         TakenOrder moved = order(sitting);
         assertThat(moved.byHand()).isTrue();
         assertThat(moved.order().codes()).endsWith(StepCode.SPRAY);
         assertThat(moved.broken()).extracting(b -> b.reason()).contains(OrderCode.LOOK_LAST);
-        orders.change(mine, sitting, s -> s.with(OrderSheet.Extra.TONE, true));
+        orders.change(mine, sitting, s -> s.with(OrderSheet.Way.of(OrderSheet.Extra.TONE, true)));
         assertThat(order(sitting).order().codes()).contains(StepCode.TONE).endsWith(StepCode.SPRAY);
         for (int taps = 0; !order(sitting).broken().isEmpty() && taps < 12; taps++) {
             var worst = order(sitting).broken().get(0);
@@ -200,7 +200,10 @@ class OrdersIT {
     void theNextTimeBeginsAsThisOneDidAndNotWithItsHaste() {
         long client = ground.client(mine, null);
         long first = ground.sitting(mine, client);
-        orders.change(mine, first, s -> s.with(OrderSchool.UNDERPAINTING).within(40));
+        orders.change(
+                mine,
+                first,
+                s -> s.with(OrderSheet.Way.of(OrderSchool.UNDERPAINTING)).within(40));
         orders.move(mine, first, StepCode.TOOLS, 2);
         long later = ground.sitting(mine, client);
         TakenOrder next = order(later);
@@ -214,8 +217,8 @@ class OrdersIT {
     void ofTwoChangesAtOnceNoneIsLost() throws Exception {
         long sitting = sitting();
         Race.all(
-                () -> orders.change(mine, sitting, s -> s.with(OrderSheet.Extra.TONE, true)),
-                () -> orders.change(mine, sitting, s -> s.with(OrderSheet.Extra.BODY, true)));
+                () -> orders.change(mine, sitting, s -> s.with(OrderSheet.Way.of(OrderSheet.Extra.TONE, true))),
+                () -> orders.change(mine, sitting, s -> s.with(OrderSheet.Way.of(OrderSheet.Extra.BODY, true))));
         assertThat(order(sitting).gathered().done()).contains(OrderSheet.Extra.TONE, OrderSheet.Extra.BODY);
     }
 
@@ -223,7 +226,7 @@ class OrdersIT {
     void anotherStudioSeesNothing() {
         long sitting = sitting();
         assertThatThrownBy(() -> orders.of(theirs.studio(), sitting)).isInstanceOf(NotHere.class);
-        assertThatThrownBy(() -> orders.change(theirs, sitting, s -> s.oneBrush(true)))
+        assertThatThrownBy(() -> orders.change(theirs, sitting, s -> s.within(30)))
                 .isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> orders.move(theirs, sitting, StepCode.TOOLS, 1))
                 .isInstanceOf(NotHere.class);
