@@ -1,6 +1,5 @@
 package scree.standins.camera;
 
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -181,7 +180,7 @@ public final class SheetScene {
                 }
             }
         });
-        blur(raw, width, height, faulty(Fault.BLURRED) ? width / 330.0 : .7);
+        Blur.of(raw, width, height, faulty(Fault.BLURRED) ? width / 330.0 : .7);
         Developer developer = new Developer(camera, lamp, faulty(Fault.TOO_BRIGHT) ? brighter(shot) : shot);
         int[] out = new int[width * height];
         for (int i = 0; i < out.length; i++) {
@@ -210,41 +209,6 @@ public final class SheetScene {
 
     private static List<Point> corners(double width, double height) {
         return List.of(new Point(0, 0), new Point(width, 0), new Point(width, height), new Point(0, height));
-    }
-
-    private static void blur(float[][] raw, int width, int height, double sigma) {
-        int reach = (int) Math.ceil(2.5 * sigma);
-        double[] kernel = new double[2 * reach + 1];
-        double sum = 0;
-        for (int k = -reach; k <= reach; k++) {
-            kernel[k + reach] = Math.exp(-k * k / (2 * sigma * sigma));
-            sum += kernel[k + reach];
-        }
-        for (float[] plane : raw) {
-            float[] across = new float[plane.length];
-            for (int y = 0; y < height; y++) {
-                for (int x = 0; x < width; x++) {
-                    double v = 0;
-                    for (int k = -reach; k <= reach; k++) {
-                        v += kernel[k + reach] * plane[y * width + Math.max(0, Math.min(width - 1, x + k))];
-                    }
-                    across[y * width + x] = (float) (v / sum);
-                }
-            }
-            double[] v = new double[width];
-            for (int y = 0; y < height; y++) { // row by row, so that memory is read in order
-                Arrays.fill(v, 0);
-                for (int k = -reach; k <= reach; k++) {
-                    int from = width * Math.max(0, Math.min(height - 1, y + k));
-                    for (int x = 0; x < width; x++) {
-                        v[x] += kernel[k + reach] * across[from + x];
-                    }
-                }
-                for (int x = 0; x < width; x++) {
-                    plane[y * width + x] = (float) (v[x] / sum);
-                }
-            }
-        }
     }
 
     /** Where millimetres of sheet and card fall in the picture. */
