@@ -23,13 +23,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import scree.app.face.FaceLines;
 import scree.app.look.Margin;
-import scree.core.face.EdgeCurve;
 import scree.core.face.LevelledFace;
 import scree.core.face.Side;
 import scree.core.placement.Family;
 import scree.core.placement.Piece;
-import scree.core.plane.Curves;
 import scree.core.plane.Vec;
 
 /**
@@ -41,6 +40,7 @@ final class FaceChart {
     static final int HEIGHT = 842;
     private static final Color INK = new Color(0x1E2123);
     private static final Color SECOND = new Color(0x484C4F);
+    private static final Color SOFT = new Color(0x606467);
     private static final Color FAINT = new Color(0x9A9A9A);
     private static final Color EARTH = new Color(0x5A4A38);
 
@@ -149,87 +149,21 @@ final class FaceChart {
     }
 
     private void face(Graphics2D g) {
-        LevelledFace f = plan.level();
-        g.setColor(INK);
-        g.setStroke(round(1.1f));
-        g.draw(path(new EdgeCurve(f).line(), false));
-        g.draw(path(
-                Curves.through(
-                        List.of(
-                                f.at(EAR_TOP, Side.RIGHT),
-                                f.at(FOREHEAD_CORNER, Side.RIGHT),
-                                f.at(HAIRLINE),
-                                f.at(FOREHEAD_CORNER, Side.LEFT),
-                                f.at(EAR_TOP, Side.LEFT)),
-                        14),
-                false));
-        for (Side side : new Side[] {Side.RIGHT, Side.LEFT}) {
-            eye(g, f, side);
-            brow(g, f, side);
-            noseWing(g, f, side);
-            neck(g, f, side);
+        for (FaceLines.Line line : FaceLines.of(plan.level())) {
+            g.setColor(
+                    switch (line.tone()) {
+                        case INK -> INK;
+                        case SOFT -> SOFT;
+                        case FAINT -> FAINT;
+                    });
+            g.setStroke(round((float) line.width()));
+            Path2D path = path(line.points(), line.filled());
+            if (line.filled()) {
+                g.fill(path);
+            } else {
+                g.draw(path);
+            }
         }
-        lips(g, f);
-    }
-
-    private void eye(Graphics2D g, LevelledFace f, Side side) {
-        g.setStroke(round(1f));
-        Vec in = f.at(EYE_IN, side);
-        Vec out = f.at(EYE_OUT, side);
-        g.draw(path(Curves.through(List.of(in, f.at(LID_UP, side), out), 12), false));
-        g.draw(path(Curves.through(List.of(in, f.at(LID_LOW, side), out), 12), false));
-        double[] p = at(f.at(PUPIL, side));
-        double r = .085 * scale;
-        g.setStroke(round(.8f));
-        g.draw(new Ellipse2D.Double(p[0] - r, p[1] - r, 2 * r, 2 * r));
-        double d = .03 * scale;
-        g.fill(new Ellipse2D.Double(p[0] - d, p[1] - d, 2 * d, 2 * d));
-    }
-
-    private void brow(Graphics2D g, LevelledFace f, Side side) {
-        g.setStroke(round(2.6f));
-        g.setColor(new Color(0x606467));
-        g.draw(path(
-                Curves.through(
-                        List.of(f.at(BROW_START, side), f.at(BROW_ARCH, side).plus(0, .03), f.at(BROW_END, side)), 10),
-                false));
-        g.setColor(INK);
-    }
-
-    private void noseWing(Graphics2D g, LevelledFace f, Side side) {
-        g.setStroke(round(.9f));
-        Vec wing = f.at(ALARE, side);
-        Vec base = f.at(SUBNASALE);
-        g.draw(path(
-                Curves.through(
-                        List.of(
-                                wing.plus(0, -.10),
-                                wing,
-                                wing.towards(base, .35).plus(0, .03),
-                                base),
-                        8),
-                false));
-    }
-
-    private void neck(Graphics2D g, LevelledFace f, Side side) {
-        g.setStroke(round(.9f));
-        g.setColor(FAINT);
-        int s = side == Side.RIGHT ? -1 : 1;
-        Vec jaw = f.at(JAW_MID, side);
-        double bottom = f.at(CHIN).y() + .46;
-        g.draw(path(List.of(jaw.plus(s * .02, .05), new Vec(jaw.x() + s * .03, bottom)), false));
-        g.setColor(INK);
-    }
-
-    private void lips(Graphics2D g, LevelledFace f) {
-        Vec r = f.at(MOUTH, Side.RIGHT);
-        Vec l = f.at(MOUTH, Side.LEFT);
-        g.setStroke(round(1f));
-        g.draw(path(
-                Curves.through(List.of(r, f.at(CUPID, Side.RIGHT), f.at(CUPID_DIP), f.at(CUPID, Side.LEFT), l), 8),
-                false));
-        g.draw(path(Curves.through(List.of(r, f.at(LOWER_LIP), l), 14), false));
-        g.draw(path(Curves.through(List.of(r, f.at(STOMION), l), 10), false));
     }
 
     static BasicStroke round(float width) {
