@@ -1,6 +1,7 @@
 package scree.app.correct;
 
 import java.util.Objects;
+import scree.app.base.Worn;
 import scree.app.kit.Product;
 import scree.core.colour.Lab;
 
@@ -16,6 +17,18 @@ public record Pot(Long id, String name, String stone, Lab colour, boolean estima
     public static Pot of(Product p) {
         return new Pot(
                 p.id(), p.fullName(), p.stoneId(), p.settled(), p.traits().wornShare() == null);
+    }
+
+    /** Returns what is worn as a base, as it was taken; a mix is named by its parts. */
+    public static Pot of(Worn worn) {
+        Worn.Shade s = worn.shade();
+        String name = worn instanceof Worn.Mix ? s.name() : s.fullName();
+        return new Pot(s.product(), name, s.stoneId(), s.onSkin(), s.wornShare() == null);
+    }
+
+    /** Returns the inner of two tones. */
+    public static Pot of(Worn.Inner inner) {
+        return new Pot(null, inner.fullName(), inner.line() + "|" + inner.name(), inner.onSkin(), true);
     }
 
     @Override

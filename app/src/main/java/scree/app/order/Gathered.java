@@ -3,15 +3,14 @@ package scree.app.order;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import scree.app.kit.Product;
+import scree.app.correct.Pot;
 import scree.core.routine.Needs;
 import scree.core.routine.StepCode;
 
 /**
  * What the stages before ask for.
  *
- * @param products of the kit by step
- * @param names of what is worn and is no longer a product of the kit, by step: mixes, and what was taken before the kit changed
+ * @param wares what each step is done with, none where nothing is meant
  * @param open stages that have nothing to hand over yet
  * @param mature whether age or lines ask for care
  * @param offered what can be done or left out here
@@ -19,15 +18,13 @@ import scree.core.routine.StepCode;
  */
 public record Gathered(
         Needs needs,
-        Map<StepCode, List<Product>> products,
-        Map<StepCode, String> names,
+        Map<StepCode, List<Pot>> wares,
         List<String> open,
         boolean mature,
         Set<OrderSheet.Extra> offered,
         Set<OrderSheet.Extra> done) {
     public Gathered {
-        products = Map.copyOf(products);
-        names = Map.copyOf(names);
+        wares = Map.copyOf(wares);
         open = List.copyOf(open);
         offered = Set.copyOf(offered);
         done = Set.copyOf(done);

@@ -15,6 +15,7 @@ import scree.app.client.Client;
 import scree.app.colour.Colours;
 import scree.app.colour.TakenColour;
 import scree.app.correct.Corrections;
+import scree.app.correct.Pot;
 import scree.app.correct.TakenCorrections;
 import scree.app.judge.RoleShelf;
 import scree.app.kit.Product;
@@ -88,8 +89,7 @@ class Gathering {
         private final Optional<BaseChoice> base;
         private final Optional<TakenPlan> plan;
         private final Optional<TakenColour> colour;
-        private final Map<StepCode, List<Product>> products = new EnumMap<>(StepCode.class);
-        private final Map<StepCode, String> names = new EnumMap<>(StepCode.class);
+        private final Map<StepCode, List<Pot>> wares = new EnumMap<>(StepCode.class);
         private final Set<OrderSheet.Extra> offered = EnumSet.noneOf(OrderSheet.Extra.class);
         private final Set<OrderSheet.Extra> done = EnumSet.noneOf(OrderSheet.Extra.class);
 
@@ -119,7 +119,7 @@ class Gathering {
                     finish(event.isLong()),
                     event,
                     new Needs.Way(sheet.blend(), sheet.oneBrush(), Pace.usual()));
-            return new Gathered(needs, products, names, open(), mature(), offered, done);
+            return new Gathered(needs, wares, open(), mature(), offered, done);
         }
 
         private List<String> open() {
@@ -184,7 +184,7 @@ class Gathering {
             List<Product> primers = shelf.allowed(studio, sitting, Role.PRIMER);
             boolean primed = !primers.isEmpty() && extra(OrderSheet.Extra.PRIMER, true);
             List<Needs.Primer> wanted = primed ? Usual.primers(skin, feels(Texture.OPEN_PORES)) : List.of();
-            wanted.forEach(p -> products.put(StepCode.valueOf("PR_" + p), primers.subList(0, 1)));
+            wanted.forEach(p -> with(StepCode.valueOf("PR_" + p), primers.get(0)));
             return new Needs.Care(
                     true,
                     extra(OrderSheet.Extra.TONE, false),
@@ -204,7 +204,7 @@ class Gathering {
             int coats = 0;
             for (TakenCorrections.Treated t :
                     corrected.map(TakenCorrections::marks).orElse(List.of())) {
-                Optional<CoverPlan<scree.app.correct.Pot>> laid = t.laid().filter(p -> !p.baseAlone());
+                Optional<CoverPlan<Pot>> laid = t.laid().filter(p -> !p.baseAlone());
                 if (laid.isEmpty()) {
                     continue;
                 }
@@ -241,15 +241,20 @@ class Gathering {
             };
         }
 
-        private void used(StepCode step, CoverPlan<scree.app.correct.Pot> laid) {
-            List<String> all = new ArrayList<>();
-            laid.under().forEach(l -> all.add(l.ware().what().name()));
-            laid.over().forEach(l -> all.add(l.ware().what().name()));
-            String before = names.get(step);
-            for (String name : all) {
-                before = before == null ? name : before.contains(name) ? before : before + ", " + name;
+        private void used(StepCode step, CoverPlan<Pot> laid) {
+            laid.under().forEach(l -> with(step, l.ware().what()));
+            laid.over().forEach(l -> with(step, l.ware().what()));
+        }
+
+        private void with(StepCode step, Product product) {
+            with(step, Pot.of(product));
+        }
+
+        private void with(StepCode step, Pot pot) {
+            List<Pot> all = wares.computeIfAbsent(step, k -> new ArrayList<>());
+            if (!all.contains(pot)) {
+                all.add(pot);
             }
-            names.put(step, before);
         }
 
         private Needs.Base base() {
@@ -258,9 +263,14 @@ class Gathering {
             }
             Worn worn = base.get().worn();
             Form form = worn.shade().form();
+            Pot shade = Pot.of(worn);
             for (StepCode step :
                     List.of(StepCode.BASE, StepCode.BASE_SEAMS, StepCode.MAIN, StepCode.BASE_POWDER, StepCode.NECK)) {
-                names.put(step, worn.shortName());
+                with(step, shade);
+            }
+            if (worn instanceof Worn.TwoTones two) {
+                wares.put(StepCode.BASE, List.of(Pot.of(two.inner())));
+                with(StepCode.BASE_OUTER, shade);
             }
             return new Needs.Base(form, Coverage.of(worn.shade().contrastRatio()), worn instanceof Worn.TwoTones, true);
         }
@@ -275,11 +285,7 @@ class Gathering {
             Map<Area, Double> areas = new EnumMap<>(Area.class);
             for (WorkedZone z : zones()) {
                 areas.merge(z.zone().area(), z.zone().strength(), Math::max);
-                List<Product> with =
-                        products.computeIfAbsent(StepCode.laying(z.zone().area()), k -> new ArrayList<>());
-                if (with.stream().noneMatch(p -> p.id() == z.product().id())) {
-                    with.add(z.product());
-                }
+                with(StepCode.laying(z.zone().area()), z.product());
             }
             return areas;
         }
@@ -304,7 +310,7 @@ class Gathering {
             if (!over.isEmpty() && extra(OrderSheet.Extra.REINFORCE, longDay)) {
                 over.forEach((family, product) -> {
                     forms.put(family, Needs.Laid.BOTH);
-                    products.put(reinforcing(family), List.of(product));
+                    with(reinforcing(family), product);
                 });
             }
             return forms;
@@ -322,8 +328,8 @@ class Gathering {
             List<Product> sprays = shelf.allowed(studio, sitting, Role.SPRAY);
             boolean sprayed = !sprays.isEmpty() && extra(OrderSheet.Extra.SPRAY, true);
             if (sprayed) {
-                products.put(StepCode.SPRAY, sprays.subList(0, 1));
-                products.put(StepCode.MIST, sprays.subList(0, 1));
+                with(StepCode.SPRAY, sprays.get(0));
+                with(StepCode.MIST, sprays.get(0));
             }
             boolean bears = !feels(Texture.CREPE) && skin != SkinType.DRY;
             boolean left = bears
@@ -342,7 +348,7 @@ class Gathering {
             Optional<Product> product = colour.flatMap(c -> c.worn(part));
             product.ifPresent(p -> {
                 for (StepCode step : steps) {
-                    products.put(step, List.of(p));
+                    with(step, p);
                 }
             });
             return product;
@@ -358,9 +364,9 @@ class Gathering {
             if (worn(Part.LIP, StepCode.LIPCOLOUR).isEmpty()) {
                 return Needs.Lips.NONE;
             }
-            colour.flatMap(TakenColour::lined).ifPresent(p -> products.put(StepCode.LIPLINE, List.of(p)));
+            colour.flatMap(TakenColour::lined).ifPresent(p -> with(StepCode.LIPLINE, p));
             Optional<Product> stain = colour.flatMap(TakenColour::layered).filter(p -> p.role() == Role.LIP_STAIN);
-            stain.ifPresent(p -> products.put(StepCode.LIPSTAIN, List.of(p)));
+            stain.ifPresent(p -> with(StepCode.LIPSTAIN, p));
             return stain.isPresent() ? Needs.Lips.STAIN : Needs.Lips.COLOUR;
         }
 

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
-import scree.app.kit.Product;
+import scree.app.correct.Pot;
 import scree.app.web.Words;
 import scree.core.reason.Reason;
 import scree.core.routine.Amount;
@@ -32,7 +32,7 @@ public class OrderWords extends Words {
     }
 
     /** Returns the name where there is little room. */
-    String shortly(StepCode code) {
+    public String shortly(StepCode code) {
         return find("step.short." + code).orElseGet(() -> step(code));
     }
 
@@ -126,10 +126,6 @@ public class OrderWords extends Words {
 
     /** Returns what a step is done with. */
     public String with(TakenOrder taken, StepCode code) {
-        List<Product> products = taken.products(code);
-        if (!products.isEmpty()) {
-            return products.stream().map(Product::fullName).collect(Collectors.joining(", "));
-        }
-        return taken.gathered().names().getOrDefault(code, "");
+        return taken.wares(code).stream().map(Pot::name).collect(Collectors.joining(", "));
     }
 }

@@ -3,7 +3,7 @@ package scree.app.order;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import scree.app.kit.Product;
+import scree.app.correct.Pot;
 import scree.app.sitting.Sitting;
 import scree.core.routine.OrderCheck;
 import scree.core.routine.RunningOrder;
@@ -39,8 +39,8 @@ public record TakenOrder(
     }
 
     /** Returns what a step is done with, none where nothing of the kit is meant. */
-    public List<Product> products(StepCode step) {
-        return gathered.products().getOrDefault(step, List.of());
+    public List<Pot> wares(StepCode step) {
+        return gathered.wares().getOrDefault(step, List.of());
     }
 
     /** Returns the number of each step in the order of the work, from 1. */

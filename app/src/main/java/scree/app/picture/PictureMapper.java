@@ -21,7 +21,8 @@ interface PictureMapper extends BinTable {
             @Param("height") int height,
             @Param("jpeg") byte[] jpeg,
             @Param("thumb") byte[] thumb,
-            @Param("camera") String camera);
+            @Param("camera") String camera,
+            @Param("atChair") boolean atChair);
 
     String camera(@Param("studio") StudioId studio, @Param("id") long id);
 
@@ -31,5 +32,6 @@ interface PictureMapper extends BinTable {
 
     Picture find(@Param("studio") StudioId studio, @Param("id") long id);
 
+    /** Returns the newest portrait of each sitting that has one; pictures of the work at the chair are none. */
     List<Picture> latest(@Param("studio") StudioId studio, @Param("sittings") Collection<Long> sittings);
 }

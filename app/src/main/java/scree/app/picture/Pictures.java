@@ -83,7 +83,19 @@ public class Pictures implements Deletable {
         if (newest != null && newest.sha256().equals(ready.sha256())) {
             return newest.id();
         }
-        long id = mapper.add(
+        long id = add(studio, sitting, ready, false);
+        recent.put(id, ready.raster());
+        return id;
+    }
+
+    /** Stores a picture of the work; it is no portrait to read skin from. */
+    @Transactional
+    public long storeAtChair(StudioId studio, long sitting, Ready ready) {
+        return add(studio, sitting, ready, true);
+    }
+
+    private long add(StudioId studio, long sitting, Ready ready, boolean atChair) {
+        return mapper.add(
                 studio,
                 sitting,
                 ready.sha256(),
@@ -91,9 +103,8 @@ public class Pictures implements Deletable {
                 ready.raster().height(),
                 ready.jpeg(),
                 ready.thumb(),
-                ready.camera());
-        recent.put(id, ready.raster());
-        return id;
+                ready.camera(),
+                atChair);
     }
 
     /** Returns a stored picture's pixels. */

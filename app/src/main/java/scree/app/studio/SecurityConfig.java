@@ -34,7 +34,14 @@ public class SecurityConfig {
     @Bean
     @Order(1)
     SecurityFilterChain staticFiles(HttpSecurity http) throws Exception {
-        return http.securityMatcher("/css/**", "/js/**", "/fonts/**", "/webjars/**", "/vendor/**", "/favicon.svg")
+        return http.securityMatcher(
+                        "/css/**",
+                        "/js/**",
+                        "/fonts/**",
+                        "/webjars/**",
+                        "/vendor/**",
+                        "/favicon.svg",
+                        "/chair-worker.js")
                 .authorizeHttpRequests(all -> all.anyRequest().permitAll())
                 .headers(h -> h.cacheControl(c -> c.disable()))
                 .requestCache(c -> c.disable())

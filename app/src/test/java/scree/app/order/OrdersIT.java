@@ -13,6 +13,7 @@ import scree.app.Ground;
 import scree.app.Race;
 import scree.app.TestDatabase;
 import scree.app.base.Bases;
+import scree.app.correct.Pot;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.kit.Kit;
@@ -121,15 +122,19 @@ class OrdersIT {
                 .contains(
                         StepCode.ASK, StepCode.MOIST, StepCode.MAIN, StepCode.SH_CHEEK, StepCode.BLUSH, StepCode.SPRAY);
         assertThat(order.broken()).isEmpty();
-        assertThat(order.products(StepCode.SH_CHEEK))
-                .extracting(Product::name)
-                .allMatch(n -> n.startsWith("Shade"))
+        assertThat(order.wares(StepCode.SH_CHEEK))
+                .extracting(Pot::name)
+                .allMatch(n -> n.contains("Shade"))
                 .isNotEmpty();
-        assertThat(order.products(StepCode.BLUSH))
-                .extracting(Product::name)
-                .allMatch(n -> n.startsWith("Rose"))
+        assertThat(order.wares(StepCode.BLUSH))
+                .extracting(Pot::name)
+                .allMatch(n -> n.contains("Rose"))
                 .isNotEmpty();
-        assertThat(order.gathered().names().get(StepCode.MAIN)).contains("Base");
+        assertThat(order.wares(StepCode.MAIN))
+                .singleElement()
+                .extracting(Pot::name)
+                .asString()
+                .contains("Base");
         assertThat(order.gathered().open()).isEmpty();
     }
 

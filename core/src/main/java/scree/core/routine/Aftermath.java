@@ -9,7 +9,34 @@ import scree.core.reason.Severity;
 
 /** What a deviation at the chair asks for. It never blocks: the artist is told and goes on. */
 public final class Aftermath {
-    private Aftermath() {}
+    private final OrderSchool school;
+    private final List<Step> steps;
+    private final Map<StepCode, Step> by;
+    private final List<Arc> arcs;
+
+    private Aftermath(Needs needs, OrderSchool school, List<Step> steps) {
+        this.school = school;
+        this.steps = steps;
+        this.by = steps.stream().collect(Collectors.toMap(Step::code, s -> s));
+        this.arcs = Rules.of(steps, needs, school);
+    }
+
+    /** Asks in a whole order. */
+    public static Aftermath in(Needs needs, OrderSchool school) {
+        return new Aftermath(
+                needs, school, StepList.of(needs, school, Cut.none()).steps());
+    }
+
+    /** Asks in what is followed at a chair. */
+    public static Aftermath in(Needs needs, OrderSchool school, Course course) {
+        return new Aftermath(
+                needs,
+                school,
+                course.legs().stream()
+                        .map(Course.Leg::step)
+                        .sorted(java.util.Comparator.comparing(Step::code))
+                        .toList());
+    }
 
     /** What was different. */
     public enum Event {
@@ -48,7 +75,12 @@ public final class Aftermath {
         NOT_SKIPPABLE,
         CLEAN_OFF,
         REDO_THERE,
-        UNDER_EYE_AGAIN
+        UNDER_EYE_AGAIN;
+
+        /** Returns whether its step is to be done again, and not only to be looked at. */
+        public boolean bringsUp() {
+            return this == POWDER_AGAIN || this == CREASE_LOOK || this == REDO_THERE;
+        }
     }
 
     /**
@@ -65,9 +97,7 @@ public final class Aftermath {
      * @param done steps so far in the order they were done, this one among them where it was done
      * @throws IllegalArgumentException for a step that is not in this order
      */
-    public static List<Asked> of(Needs needs, OrderSchool school, Event event, StepCode code, List<StepCode> done) {
-        List<Step> steps = StepList.of(needs, school, Cut.none()).steps();
-        Map<StepCode, Step> by = steps.stream().collect(Collectors.toMap(Step::code, s -> s));
+    public List<Asked> of(Event event, StepCode code, List<StepCode> done) {
         Step step = by.get(code);
         if (step == null) {
             throw new IllegalArgumentException(code + " is not in this order");
@@ -77,8 +107,8 @@ public final class Aftermath {
             case MORE, REPEATED -> more(step, before);
             case LESS -> less(step);
             case OTHER_PRODUCT -> other(step);
-            case SKIPPED -> skipped(step, steps, needs, school);
-            case UNDONE -> undone(step, steps, before, school);
+            case SKIPPED -> skipped(step);
+            case UNDONE -> undone(step, before);
         };
     }
 
@@ -143,11 +173,11 @@ public final class Aftermath {
         return all;
     }
 
-    private static List<Asked> skipped(Step step, List<Step> steps, Needs needs, OrderSchool school) {
+    private List<Asked> skipped(Step step) {
         if (step.layer() == WorkLayer.SAFE) {
             return List.of(new Asked(Ask.NOT_SKIPPABLE, step.code(), 0));
         }
-        return Rules.of(steps, needs, school).stream()
+        return arcs.stream()
                 .filter(a ->
                         a.severity() == Severity.CAUTION && steps.get(a.from()).code() == step.code())
                 .sorted(java.util.Comparator.comparingInt(Arc::to))
@@ -155,7 +185,7 @@ public final class Aftermath {
                 .toList();
     }
 
-    private static List<Asked> undone(Step step, List<Step> steps, List<Step> done, OrderSchool school) {
+    private List<Asked> undone(Step step, List<Step> done) {
         List<Asked> all = new ArrayList<>(List.of(new Asked(Ask.CLEAN_OFF, step.code(), 2)));
         Set<StepCode> codes = done.stream().map(Step::code).collect(Collectors.toSet());
         steps.stream()

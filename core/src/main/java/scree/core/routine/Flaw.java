@@ -79,6 +79,11 @@ public enum Flaw {
         return light;
     }
 
+    /** Returns the steps whose fault it can be, the likeliest first. */
+    public List<StepCode> back() {
+        return back;
+    }
+
     /** Returns the step that it leads back to, the first of its own that was done; empty where none was: then it cannot be its fault. */
     public Optional<StepCode> leadsTo(List<StepCode> done) {
         return back.stream().filter(done::contains).findFirst();

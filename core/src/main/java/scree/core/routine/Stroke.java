@@ -12,5 +12,10 @@ public enum Stroke {
     COMB,
     WIPE,
     /** Sprayed and fanned dry. */
-    FAN
+    FAN;
+
+    /** Returns whether the hand goes from one place to another, and does not only press or tap where it is. */
+    public boolean moves() {
+        return this == STIPPLE || this == BUFF || this == DRAW || this == SWEEP || this == COMB || this == WIPE;
+    }
 }

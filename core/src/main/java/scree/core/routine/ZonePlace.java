@@ -15,14 +15,14 @@ import scree.core.plane.Vec;
  * to paint by. Offsets are in pupil distances and house choices: they keep the ring inside what the craft calls the zone.
  *
  * @param outline closed
- * @param way from where the hand begins to where it ends, empty where the hand only presses
+ * @param ways each from where the hand begins to where it ends
  */
-public record ZonePlace(List<Vec> outline, List<Vec> way) {
+public record ZonePlace(List<Vec> outline, List<List<Vec>> ways) {
     private static final Side[] BOTH = {Side.RIGHT, Side.LEFT};
 
     public ZonePlace {
         outline = List.copyOf(outline);
-        way = List.copyOf(way);
+        ways = List.copyOf(ways);
     }
 
     /** Returns the places of a zone: one, or two where it is paired. */
@@ -65,7 +65,7 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
                                 h.at(EAR_TOP, -.08, .06),
                                 h.at(EYE_OUT, .10, -.04),
                                 h.at(BROW_END, .06, -.02)),
-                        List.of(h.at(EYE_OUT, .14, -.06), h.at(FOREHEAD_CORNER, -.02, .10)));
+                        List.of(List.of(h.at(EYE_OUT, .14, -.06), h.at(FOREHEAD_CORNER, -.02, .10))));
             case BROW ->
                 new ZonePlace(
                         List.of(
@@ -74,7 +74,8 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
                                 h.at(BROW_END, .03, 0),
                                 h.at(BROW_ARCH, 0, .11),
                                 h.at(BROW_START, 0, .12)),
-                        List.of(h.at(BROW_START, 0, -.10), h.at(BROW_ARCH, 0, -.14), h.at(BROW_END, .04, -.10)));
+                        List.of(List.of(
+                                h.at(BROW_START, 0, -.10), h.at(BROW_ARCH, 0, -.14), h.at(BROW_END, .04, -.10))));
             case LID ->
                 new ZonePlace(
                         List.of(
@@ -84,7 +85,7 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
                                 h.at(BROW_END, -.02, .12),
                                 h.at(BROW_ARCH, 0, .16),
                                 h.at(BROW_START, .04, .17)),
-                        List.of(h.at(LID_UP, 0, -.02), h.at(LID_UP, .03, -.12), h.at(EYE_OUT, .10, -.16)));
+                        List.of(List.of(h.at(LID_UP, 0, -.02), h.at(LID_UP, .03, -.12), h.at(EYE_OUT, .10, -.16))));
             case LASH ->
                 new ZonePlace(
                         List.of(
@@ -93,7 +94,7 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
                                 h.at(EYE_OUT, .08, -.06),
                                 h.at(EYE_OUT, .05, .05),
                                 h.at(LID_LOW, 0, .05)),
-                        List.of(h.at(LID_UP, .02, -.03), h.at(LID_UP, .06, -.17)));
+                        List.of(List.of(h.at(LID_UP, .02, -.03), h.at(LID_UP, .06, -.17))));
             case UNDER_EYE ->
                 new ZonePlace(
                         List.of(
@@ -102,7 +103,7 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
                                 h.at(EYE_OUT, .02, .10),
                                 h.at(PUPIL, .16, .32),
                                 h.at(PUPIL, -.14, .34)),
-                        List.of(h.at(EYE_IN, .02, .16), h.at(PUPIL, .02, .27), h.at(EYE_OUT, .02, .17)));
+                        List.of(List.of(h.at(EYE_IN, .02, .16), h.at(PUPIL, .02, .27), h.at(EYE_OUT, .02, .17))));
             case CHEEK ->
                 new ZonePlace(
                         List.of(
@@ -112,7 +113,7 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
                                 h.at(CHEEK, -.14, .24),
                                 h.at(JAW, -.24, -.16),
                                 h.at(MOUTH, .14, -.14)),
-                        List.of(h.at(ALARE, .20, .06), h.at(PUPIL, .18, .50), h.at(CHEEK, -.10, .12)));
+                        List.of(List.of(h.at(ALARE, .20, .06), h.at(PUPIL, .18, .50), h.at(CHEEK, -.10, .12))));
             default ->
                 new ZonePlace(
                         List.of(
@@ -121,7 +122,7 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
                                 h.at(JAW, -.03, -.04),
                                 h.at(JAW, -.24, -.10),
                                 h.at(CHEEK, -.26, .24)),
-                        List.of(h.at(JAW, -.16, -.20), h.at(CHEEK, -.10, .02)));
+                        List.of(List.of(h.at(JAW, -.16, -.20), h.at(CHEEK, -.10, .02))));
         };
     }
 
@@ -134,7 +135,7 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
                         f.at(BROW_ARCH, Side.LEFT).plus(.08, -.08),
                         f.at(GLABELLA).plus(0, -.16),
                         f.at(BROW_ARCH, Side.RIGHT).plus(-.08, -.08)),
-                List.of(f.at(GLABELLA).plus(0, -.18), f.at(HAIRLINE).plus(0, .06)));
+                List.of(List.of(f.at(GLABELLA).plus(0, -.18), f.at(HAIRLINE).plus(0, .06))));
     }
 
     private static ZonePlace nose(LevelledFace f) {
@@ -147,7 +148,8 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
         outline.add(f.at(BRIDGE, Side.LEFT));
         outline.add(f.at(NOSE_ROOT).plus(.07, 0));
         return new ZonePlace(
-                outline, List.of(f.at(NOSE_ROOT).plus(0, .04), f.at(NOSE_TIP).plus(0, -.04)));
+                outline,
+                List.of(List.of(f.at(NOSE_ROOT).plus(0, .04), f.at(NOSE_TIP).plus(0, -.04))));
     }
 
     private static ZonePlace mouth(LevelledFace f) {
@@ -161,9 +163,7 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
                         f.at(MOUTH, Side.LEFT).plus(.13, 0),
                         f.at(ALARE, Side.LEFT).plus(0, .12),
                         f.at(SUBNASALE).plus(0, .05)),
-                List.of(
-                        f.at(MOUTH, Side.LEFT).plus(.03, .14),
-                        f.at(MOUTH, Side.LEFT).plus(.16, -.08)));
+                both(f, MOUTH, new Vec(.03, .14), new Vec(.16, -.08)));
     }
 
     private static ZonePlace lips(LevelledFace f) {
@@ -175,7 +175,13 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
                         f.at(CUPID, Side.LEFT),
                         f.at(MOUTH, Side.LEFT),
                         f.at(LOWER_LIP)),
-                List.of(f.at(MOUTH, Side.LEFT).plus(.02, .05), f.at(LOWER_LIP).plus(.06, .07)));
+                List.of(
+                        List.of(
+                                f.at(MOUTH, Side.RIGHT).plus(-.02, .05),
+                                f.at(LOWER_LIP).plus(-.08, .07)),
+                        List.of(
+                                f.at(MOUTH, Side.LEFT).plus(.02, .05),
+                                f.at(LOWER_LIP).plus(.08, .07))));
     }
 
     private static ZonePlace jaw(LevelledFace f) {
@@ -190,8 +196,7 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
         for (int i = outline.size() - 1; i >= 0; i--) {
             outline.add(outline.get(i).towards(middle, .26));
         }
-        Vec mid = f.at(JAW_MID, Side.LEFT);
-        return new ZonePlace(outline, List.of(mid.plus(-.12, -.16), mid.plus(-.02, .12)));
+        return new ZonePlace(outline, both(f, JAW_MID, new Vec(-.12, -.16), new Vec(-.02, .12)));
     }
 
     private static ZonePlace neck(LevelledFace f) {
@@ -205,6 +210,18 @@ public record ZonePlace(List<Vec> outline, List<Vec> way) {
                         left.plus(-.02, .16),
                         new Vec(left.x() - .02, chin.y() + .62),
                         new Vec(right.x() + .02, chin.y() + .62)),
-                List.of(chin.plus(.20, .12), chin.plus(.20, .50)));
+                List.of(
+                        List.of(chin.plus(-.20, .12), chin.plus(-.20, .50)),
+                        List.of(chin.plus(.20, .12), chin.plus(.20, .50))));
+    }
+
+    /** The same way on both sides: offsets from a landmark, x outward. */
+    private static List<List<Vec>> both(LevelledFace f, Landmark of, Vec from, Vec to) {
+        List<List<Vec>> ways = new ArrayList<>();
+        for (Side side : BOTH) {
+            Half h = new Half(f, side);
+            ways.add(List.of(h.at(of, from.x(), from.y()), h.at(of, to.x(), to.y())));
+        }
+        return ways;
     }
 }

@@ -97,7 +97,7 @@ class OrderDecisionsTest {
                 ? codes.subList(0, codes.indexOf(step))
                 : codes.subList(0, codes.indexOf(StepCode.valueOf(row.get("doneUpTo"))) + 1);
         String asked =
-                Aftermath.of(needs(row), school(row), Aftermath.Event.valueOf(row.get("event")), step, done).stream()
+                Aftermath.in(needs(row), school(row)).of(Aftermath.Event.valueOf(row.get("event")), step, done).stream()
                         .map(a -> "%s:%s:%d%s"
                                 .formatted(a.ask(), a.at(), a.halves() / 2, a.halves() % 2 == 0 ? "" : ".5"))
                         .collect(Collectors.joining(" "));

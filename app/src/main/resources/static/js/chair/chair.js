@@ -1,0 +1,613 @@
+/* The chair: shows one step at a time, counts its clocks, and keeps every note until the server has it. What is right to do, in which order
+   and what follows from a difference comes with the page; here it is only shown. */
+(function () {
+  "use strict";
+  const chair = document.getElementById("chair");
+  if (!chair) { return; }
+  const S = JSON.parse(chair.dataset.script), W = S.words, store = window.chairStore;
+  const artist = (document.querySelector('meta[name="artist"]') || {}).content || "";
+  const csrf = document.querySelector('meta[name="csrf"]').dataset;
+  const $ = (id) => document.getElementById(id);
+  const say = (words, ...values) => values.reduce((text, v, i) => text.replace("{" + i + "}", v), words);
+  const POLL = 5000, LOOK_EVERY = 4, TWICE = 700, TICK = 250, SLEPT = 20000, SAID = 6000, MOMENT = 600, SPARE = 15000;
+  const leg = {}, name = {};
+  S.steps.forEach((s) => { leg[s.code] = s; name[s.code] = s.name; });
+
+  // ---- time: the server's, counted on by a clock that nobody can set ----
+  const time = { server: S.now, ran: performance.now(), wall: Date.now() };
+  const now = () => time.server + performance.now() - time.ran;
+  function sync(server) {
+    time.server = server;
+    time.ran = performance.now();
+    time.wall = Date.now();
+    store.clock(server).catch(() => {});
+  }
+  /* Asleep, this clock stands still and the wall's goes on; a wall that was set is not believed, the server is. */
+  function awake() {
+    const ran = performance.now() - time.ran, wall = Date.now() - time.wall;
+    if (wall - ran > SLEPT) { time.server += wall - ran; time.wall = Date.now() - ran; }
+    poll(true);
+  }
+
+  // ---- notes ----
+  const known = new Map();
+  const device = uuid();
+  let seq = 0, lastAt = 0, lastNo = 0, keeps = true;
+  function uuid() {
+    const b = crypto.getRandomValues(new Uint8Array(16));
+    b[6] = (b[6] & 15) | 64;
+    b[8] = (b[8] & 63) | 128;
+    const h = Array.from(b, (x) => x.toString(16).padStart(2, "0")).join("");
+    return [h.slice(0, 8), h.slice(8, 12), h.slice(12, 16), h.slice(16, 20), h.slice(20)].join("-");
+  }
+  const key = (n) => n.device + " " + n.seq;
+  function learn(notes) {
+    let news = false;
+    notes.forEach((n) => {
+      const before = known.get(key(n));
+      if (!before || !before.sent) {
+        known.set(key(n), Object.assign({ sitting: S.sitting, artist: artist, sent: true }, n));
+        store.put(known.get(key(n))).catch(() => { keeps = false; });
+        news = true;
+      }
+      lastNo = Math.max(lastNo, n.no || 0);
+    });
+    return news;
+  }
+  const all = () => Array.from(known.values());
+  const unsent = () => all().filter((n) => !n.sent && !n.refused && n.artist === artist);
+  function note(kind, step, more) {
+    lastAt = Math.max(Math.round(now()), lastAt + 1);
+    const n = Object.assign({
+      sitting: S.sitting, artist: artist, device: device, seq: ++seq, kind: kind, step: step, at: lastAt, words: null, product: null, sent: false
+    }, more);
+    known.set(key(n), n);
+    store.put(n).catch(() => { keeps = false; tellLink(); });
+    show();
+    flush();
+  }
+
+  // ---- the server ----
+  let online = navigator.onLine, signedOut = false, busy = false, again = false, looks = 0;
+  function headers(json) {
+    const h = { "HX-Request": "true" };
+    if (csrf.header) { h[csrf.header] = csrf.token; }
+    if (json) { h["Content-Type"] = "application/json"; }
+    return h;
+  }
+  async function ask(path, options) {
+    const began = performance.now();
+    const answer = await fetch(chair.dataset.url + path, Object.assign({ credentials: "same-origin", cache: "no-store" }, options));
+    if (answer.status === 401 || answer.redirected) { signedOut = true; throw new Error("signed out"); }
+    signedOut = false;
+    if (!answer.ok) { const e = new Error("answer " + answer.status); e.status = answer.status; throw e; }
+    const told = await answer.json();
+    csrf.token = told.token;
+    sync(told.now + (performance.now() - began) / 2);
+    online = true;
+    return told;
+  }
+  const plain = (n) => ({ device: n.device, seq: n.seq, kind: n.kind, step: n.step, at: n.at, words: n.words, product: n.product });
+  function send(notes) {
+    return ask("/notes?since=" + lastNo, { method: "POST", headers: headers(true), body: JSON.stringify(notes.map(plain)) });
+  }
+  function sendPicture(n) {
+    const form = new FormData();
+    ["device", "seq", "step", "at"].forEach((f) => form.append(f, n[f]));
+    form.append("words", n.words || "");
+    form.append("picture", n.blob, "picture.jpg");
+    return ask("/picture?since=" + lastNo, { method: "POST", headers: headers(false), body: form });
+  }
+  const hopeless = (e) => e.status >= 400 && e.status < 500 && e.status !== 403 && e.status !== 408 && e.status !== 429;
+  async function deliver(notes) {
+    try {
+      return notes[0].blob ? await sendPicture(notes[0]) : await send(notes);
+    } catch (e) {
+      if (e.status === 403) { await ask("/state?since=" + lastNo); return notes[0].blob ? sendPicture(notes[0]) : send(notes); }
+      if (!hopeless(e)) { throw e; }
+      if (notes.length === 1) {
+        notes[0].refused = true;
+        store.put(notes[0]).catch(() => {});
+        if (notes[0].blob) { told($("chair-file").dataset.refused, true); }
+        return null;
+      }
+      let last = null;
+      for (const n of notes) { last = (await deliver([n])) || last; }
+      return last;
+    }
+  }
+  /* In the order they were noted, each once; the server knows what it has. */
+  async function flush() {
+    if (busy) { again = true; return; }
+    busy = true;
+    try {
+      do {
+        again = false;
+        const waiting = unsent().sort((a, b) => a.at - b.at || a.seq - b.seq);
+        const picture = waiting.find((n) => n.blob);
+        const notes = waiting.filter((n) => !n.blob);
+        const batch = notes.length ? notes.slice(0, 100) : picture ? [picture] : [];
+        if (batch.length) {
+          tellLink();
+          const answer = await deliver(batch);
+          batch.filter((n) => !n.refused).forEach((n) => {
+            n.sent = true;
+            delete n.blob;
+            store.put(n).catch(() => {});
+          });
+          if (answer) { heard(answer); }
+          again = again || unsent().length > 0;
+        }
+      } while (again);
+    } catch (e) {
+      online = signedOut ? online : false;
+    } finally {
+      busy = false;
+      tellLink();
+    }
+  }
+  function heard(answer) {
+    const news = learn(answer.notes);
+    if (answer.no !== S.no && !unsent().length && !document.querySelector(".chair-panel:not([hidden])")) { location.reload(); return; }
+    if (answer.offer !== null && answer.offer !== undefined) { offer(answer.offer); }
+    if (news) { show(); }
+  }
+  async function poll(look) {
+    if (document.hidden || busy) { return; }
+    if (unsent().length) { flush(); return; }
+    looks += 1;
+    try {
+      heard(await ask("/state?since=" + lastNo + (look || looks % LOOK_EVERY === 0 ? "&look=true" : "")));
+    } catch (e) { online = signedOut ? online : false; }
+    tellLink();
+  }
+  function tellLink() {
+    const waiting = unsent().length, link = $("chair-link");
+    const refused = all().filter((n) => n.refused).length;
+    let words = online
+      ? waiting ? say(W.sending, waiting) : W.online
+      : waiting ? say(W.offline, waiting) : W.offlineNone;
+    if (!online && !("serviceWorker" in navigator)) { words += " " + W.shallow; }
+    if (signedOut) { words = say(W.signIn, waiting); }
+    if (refused) { words += " " + say(W.refused, refused); }
+    if (!keeps) { words += " " + W.unkept; }
+    link.classList.toggle("away", !online || signedOut || !keeps || refused > 0);
+    if (link.dataset.words !== words) {
+      link.dataset.words = words;
+      link.textContent = words;
+      if (signedOut) {
+        const a = document.createElement("a");
+        a.href = "/sign-in?ended";
+        a.textContent = " →";
+        link.appendChild(a);
+      }
+    }
+  }
+
+  // ---- the offer of a newer plan ----
+  function offer(words) {
+    const box = $("chair-offer");
+    box.querySelector("[data-offer]").textContent = words;
+    box.hidden = !words || box.dataset.kept === words;
+  }
+  $("chair-keep").addEventListener("click", () => {
+    const box = $("chair-offer");
+    box.dataset.kept = box.querySelector("[data-offer]").textContent;
+    box.hidden = true;
+  });
+
+  // ---- showing ----
+  let p = null, shown = null, shownDone = "";
+  function show() {
+    p = window.chairProgress(S, S.begun, all().filter((n) => n.at >= S.begun && !n.refused));
+    const code = p.current;
+    const at = code || "end";
+    if (at !== shown) {
+      shown = at;
+      chair.dataset.at = at;
+      document.querySelectorAll(".chair-step").forEach((a) => { a.hidden = a.dataset.step !== code; });
+      $("chair-end").hidden = Boolean(code);
+      light(code);
+      alarmed = null;
+    }
+    mend(code);
+    course(code);
+    const next = S.steps.find((s) => p.states[s.code].stand === "TO_COME" && s.code !== code);
+    const label = document.querySelector("#chair-done b");
+    label.textContent = code ? label.dataset.done : label.dataset.finish;
+    $("chair-next").textContent = !code ? "" : next ? say(W.next, next.shortly.toLowerCase()) : W.last;
+    $("chair-done").disabled = !code && p.finished !== null;
+    $("chair-pause").textContent = $("chair-pause").dataset[p.paused === null ? "off" : "on"];
+    $("chair-back").disabled = !lastEnded();
+    if (!code) { ended(); }
+    tellLink();
+    tick();
+  }
+  function light(code) {
+    const lit = $("chair-lit");
+    lit.textContent = "";
+    let any = false;
+    document.querySelectorAll(".step-shapes").forEach((g) => {
+      g.toggleAttribute("hidden", g.dataset.shapes !== code);
+      g.style.display = g.dataset.shapes === code ? "" : "none";
+      if (g.dataset.shapes === code) {
+        g.querySelectorAll(".lit-edge").forEach((e) => { lit.appendChild(e.cloneNode()); any = true; });
+      }
+    });
+    $("chair-veil").style.display = any ? "" : "none";
+  }
+  function course(code) {
+    const done = JSON.stringify(S.steps.map((s) => p.states[s.code].stand)) + code + chair.clientWidth;
+    if (done === shownDone) { return; }
+    shownDone = done;
+    const svg = $("chair-stones"), wide = svg.clientWidth || 480, n = S.steps.length;
+    const step = Math.min(27, (wide - 12) / n), size = Math.min(1, step / 24);
+    svg.textContent = "";
+    S.steps.forEach((s, i) => {
+      const dot = document.createElementNS("http://www.w3.org/2000/svg", "path");
+      const large = s.code === code ? 1.25 : 0.9;
+      dot.setAttribute("d", document.querySelector('[data-step="' + s.code + '"]').dataset.dot);
+      dot.setAttribute("transform", "translate(" + (8 + i * step - 11 * (size * large - size)) + " " + (15 - 11 * size * large) + ") scale(" + size * large + ")");
+      dot.setAttribute("class", s.code === code ? "now" : p.states[s.code].stand === "TO_COME" ? "ahead" : "done");
+      svg.appendChild(dot);
+    });
+    const index = code ? S.steps.findIndex((s) => s.code === code) + 1 : n;
+    $("chair-of").textContent = say(W.of, index, n);
+    document.querySelectorAll("[data-go]").forEach((b) => {
+      const state = p.states[b.dataset.go];
+      b.classList.toggle("now", b.dataset.go === code);
+      b.querySelector(".state").textContent = (state.stand === "DONE" ? "✓ " : "") + told1(state.different);
+    });
+  }
+  const told1 = (kinds) => Array.from(new Set(kinds)).map((k) => W[k]).filter(Boolean).join(", ");
+  function mend(code) {
+    if (!code) { return; }
+    const box = document.querySelector('[data-step="' + code + '"] [data-mend]');
+    const flaws = all().filter((n) => n.step === code && n.kind === "FLAW").sort((a, b) => b.at - a.at);
+    const open = p.states[code].stand === "TO_COME" && flaws.length && S.flaws[flaws[0].words];
+    box.hidden = !open;
+    box.textContent = open ? S.flaws[flaws[0].words].words : "";
+  }
+  function ended() {
+    const list = $("chair-end-list"), time1 = $("chair-end-time");
+    const last = S.steps.reduce((most, s) => Math.max(most, p.states[s.code].ended || 0), 0);
+    const planned = S.steps.reduce((most, s) => Math.max(most, s.start + s.hands), 0);
+    time1.textContent = say(time1.dataset.words, say(W.minutes, Math.round((last - S.begun) / 60000)), say(W.minutes, Math.round(planned / 60)));
+    list.textContent = "";
+    S.steps.filter((s) => told1(p.states[s.code].different)).forEach((s) => {
+      const li = document.createElement("li");
+      const words = all().filter((n) => n.step === s.code && n.words && (n.kind === "NOTE" || n.kind === "OTHER_PRODUCT")).map((n) => n.words);
+      li.textContent = s.name + ": " + told1(p.states[s.code].different) + (words.length ? " (" + words.join("; ") + ")" : "");
+      list.appendChild(li);
+    });
+    if (!list.children.length) { const li = document.createElement("li"); li.textContent = list.dataset.none; list.appendChild(li); }
+  }
+
+  // ---- clocks ----
+  let alarmed = null, waited = null;
+  const clockText = (ms) => {
+    const s = Math.max(0, Math.round(ms / 1000));
+    return Math.floor(s / 60) + ":" + String(s % 60).padStart(2, "0");
+  };
+  const hour = (ms) => new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit", timeZone: S.zone }).format(new Date(ms));
+  function set(id, text) { const e = $(id); if (e.textContent !== text) { e.textContent = text; } }
+  function tick() {
+    if (!p) { return; }
+    const t = now(), code = p.current;
+    const until = code && p.paused === null && !p.ready ? p.settled(code) : null;
+    const waits = until !== null && until > t;
+    if (waited === code && !waits && code) { alarm(say(W.settled, name[waitsFor(code)] || "")); }
+    waited = waits ? code : null;
+    meanwhile(code, waits, until, t);
+    if (!code) {
+      const finished = p.finished !== null;
+      set("chair-clock", "");
+      set("chair-left", finished ? hour(p.finished) : "");
+      set("chair-settling", "");
+      set("chair-pace", "");
+      fill(1, false);
+      return;
+    }
+    const used = running(code, t);
+    const hands = leg[code].hands * 1000;
+    const left = hands - used;
+    const over = !waits && left < 0;
+    set("chair-clock", clockText(waits ? until - t : Math.abs(left)));
+    $("chair-clock").classList.toggle("over", over);
+    const lag = waits ? lagOf(code) : null;
+    set("chair-left", p.paused !== null ? W.paused : waits ? (lag.judged ? W.judged : say(W.settles, name[lag.from])) : over ? W.over : W.left);
+    fill(waits ? 1 - (until - t) / (lag.least * 1000) : Math.min(1, used / hands), waits);
+    if (over && alarmed !== code && p.paused === null) { alarmed = code; flash(); }
+    set("chair-settling", settling(code, t));
+    set("chair-pace", pace(code, used, t));
+  }
+  function running(code, t) {
+    const state = p.states[code], until = p.ready ? null : p.settled(code);
+    const from = until !== null && until > p.since ? until : p.since;
+    return state.taken - state.before + (p.paused === null ? Math.max(0, t - from) : 0);
+  }
+  const lagOf = (code) => S.lags.filter((l) => l.to === code && l.least > 0 && p.states[l.from] && p.states[l.from].stand === "DONE")
+    .sort((a, b) => p.states[b.from].ended + b.least * 1000 - p.states[a.from].ended - a.least * 1000)[0];
+  const waitsFor = (code) => { const l = lagOf(code); return l && l.from; };
+  function fill(share, waits) {
+    const bar = $("chair-fill");
+    bar.setAttribute("width", (Math.max(0, Math.min(1, share)) * 99.6) + "%");
+    bar.classList.toggle("waits", waits);
+  }
+  /* What else settles, and what must not be waited for too long. */
+  function settling(code, t) {
+    const open = (c) => p.states[c] && p.states[c].stand === "TO_COME";
+    const done = (c) => p.states[c] && p.states[c].stand === "DONE";
+    const due = S.lags.filter((l) => l.most !== null && done(l.from) && open(l.to))
+      .map((l) => ({ to: l.to, left: p.states[l.from].ended + l.most * 1000 - t }))
+      .sort((a, b) => a.left - b.left)[0];
+    if (due) { return due.left < 0 ? say(W.late, name[due.to]) : say(W.within, name[due.to], clockText(due.left)); }
+    const from = {};
+    S.lags.filter((l) => l.least > 0 && !l.judged && l.to !== code && done(l.from) && open(l.to)).forEach((l) => {
+      from[l.from] = Math.max(from[l.from] || 0, p.states[l.from].ended + l.least * 1000);
+    });
+    return Object.keys(from).filter((c) => from[c] > t).sort((a, b) => from[a] - from[b]).slice(0, 1)
+      .map((c) => say(W.settles, name[c]) + " " + clockText(from[c] - t)).join("");
+  }
+  function pace(code, used, t) {
+    const end = S.steps.reduce((most, s) => Math.max(most, s.start + s.hands), 0) * 1000;
+    const first = S.steps.findIndex((s) => p.states[s.code].stand === "TO_COME");
+    const rest = S.steps.slice(first), open = rest.filter((s) => p.states[s.code].stand === "TO_COME");
+    const idle = end - rest[0].start * 1000 - rest.reduce((sum, s) => sum + s.hands, 0) * 1000;
+    const left = Math.max(0, idle) + open.reduce((sum, s) => sum + s.hands * 1000, 0) - Math.min(used, leg[code].hands * 1000);
+    const late = Math.round((t - S.begun + left - end) / 60000);
+    const words = [late > 0 ? say(W.behind, late) : late < 0 ? say(W.ahead, -late) : W.onTime, say(W.end, hour(t + left))];
+    if (S.nextFace) { words.push(say(W.nextFace, S.nextFace)); }
+    return words.join(" ");
+  }
+  function meanwhile(code, waits, until, t) {
+    const box = $("chair-meanwhile"), button = $("chair-other");
+    box.hidden = !waits;
+    if (!waits) { return; }
+    const other = S.steps.find((s) => s.code !== code && p.states[s.code].stand === "TO_COME" && s.hands * 1000 <= until - t + SPARE && free(s.code, t));
+    button.hidden = !other;
+    button.dataset.step = other ? other.code : "";
+    if (other) { const words = say(box.dataset.words, other.shortly.toLowerCase()); if (button.textContent !== words) { button.textContent = words; } }
+    const nothing = box.querySelector("span");
+    nothing.textContent = other ? "" : box.dataset.none;
+  }
+  const free = (code, t) => S.lags.every((l) => l.to !== code || !p.states[l.from] || p.states[l.from].stand !== "TO_COME")
+    && (p.settled(code) || 0) <= t;
+  function flash() {
+    chair.classList.add("flash-once");
+    setTimeout(() => chair.classList.remove("flash-once"), MOMENT);
+    if (localStorage.getItem("chair-sound") === "on") { beep(); }
+  }
+  function alarm(words) { told(words); flash(); }
+  function beep() {
+    try {
+      const audio = new AudioContext(), tone = audio.createOscillator(), loud = audio.createGain();
+      tone.frequency.value = 660;
+      loud.gain.value = 0.08;
+      tone.connect(loud).connect(audio.destination);
+      tone.start();
+      tone.stop(audio.currentTime + 0.35);
+      tone.onended = () => audio.close();
+    } catch (e) { /* a browser without sound has the sight of it */ }
+  }
+  let saying = null;
+  function told(words, lasting) {
+    const box = $("chair-said");
+    box.textContent = words;
+    box.classList.add("shown");
+    clearTimeout(saying);
+    if (!lasting) { saying = setTimeout(() => box.classList.remove("shown"), SAID); }
+  }
+
+  // ---- hands ----
+  let pressed = 0;
+  /* A press that bounces counts once. */
+  function once() {
+    const t = performance.now();
+    if (t - pressed < TWICE) { return false; }
+    pressed = t;
+    return true;
+  }
+  function done() {
+    if (!once()) { return; }
+    if (p.current) { note("DONE", p.current); } else if (p.finished === null) { note("FINISHED", null); }
+  }
+  const lastEnded = () => S.steps.map((s) => p.states[s.code]).filter((s) => s.ended !== null).sort((a, b) => b.ended - a.ended)[0];
+  function back() {
+    const last = lastEnded();
+    if (last && once()) { note("BACK", last.code); }
+  }
+  function pause() { if (p.current) { note(p.paused === null ? "PAUSED" : "RESUMED", null); } }
+  function close() {
+    document.querySelectorAll(".chair-panel").forEach((x) => { x.hidden = true; });
+    chair.focus({ preventScroll: true });
+  }
+  function open(id) {
+    close();
+    $(id).hidden = false;
+    const first = $(id).querySelector("textarea, button:not([hidden])");
+    if (first) { first.focus({ preventScroll: true }); }
+  }
+  let subject = null;
+  function asks(event, code) {
+    const variants = leg[code].asks[event] || [];
+    let asked = [];
+    variants.forEach((v) => { if (v.once === null || p.states[v.once].stand === "DONE") { asked = v.asked; } });
+    return asked;
+  }
+  function follow(event, code) {
+    const asked = asks(event, code), list = $("chair-asks");
+    if (!asked.length) { close(); return; }
+    subject = { code: code, event: event };
+    list.textContent = "";
+    asked.forEach((a) => {
+      const li = document.createElement("li"), words = document.createElement("span");
+      words.textContent = a.words;
+      li.appendChild(words);
+      if (a.minutes) { const m = document.createElement("small"); m.textContent = a.minutes; li.appendChild(m); }
+      if (a.step) {
+        const b = document.createElement("button");
+        b.type = "button";
+        b.className = "chair-small";
+        b.textContent = list.dataset.take;
+        b.addEventListener("click", () => { note(p.states[a.step].stand === "TO_COME" ? "BEGUN" : "BACK", a.step); close(); });
+        li.appendChild(b);
+      }
+      list.appendChild(li);
+    });
+    open("panel-asked");
+  }
+  function different(kind) {
+    const code = p.current;
+    if (!code) { return; }
+    if (kind === "NOTE") { open("panel-note"); return; }
+    if (kind === "PICTURE") { close(); picture(""); return; }
+    if (kind === "OTHER_PRODUCT") {
+      document.querySelectorAll("[data-others]").forEach((x) => { x.hidden = x.dataset.others !== code; });
+      open("panel-other");
+      return;
+    }
+    if (kind === "SKIPPED" && asks("SKIPPED", code).some((a) => a.code === "NOT_SKIPPABLE")) { follow("SKIPPED", code); return; }
+    note(kind, code);
+    told(say(W.noted, W[kind]));
+    follow(kind === "DONE_BEFORE" ? "NONE" : kind, code);
+  }
+  function other(id, words) {
+    const code = p.current;
+    note("OTHER_PRODUCT", code, { product: id, words: words });
+    follow("OTHER_PRODUCT", code);
+  }
+  let angle = "";
+  function picture(of) { angle = of; $("chair-file").click(); }
+  $("chair-file").addEventListener("change", () => {
+    const file = $("chair-file").files[0];
+    if (file && (p.current || shown)) {
+      note("PICTURE", p.current || S.steps[S.steps.length - 1].code, { blob: file, words: angle || null });
+      told(say(W.noted, W.PICTURE));
+    }
+    $("chair-file").value = "";
+  });
+  function flaw(code) {
+    const f = S.flaws[code];
+    const to = f.back.find((c) => p.states[c].stand === "DONE") || f.back[0];
+    const row = document.querySelector('[data-flaw="' + code + '"]');
+    $("flaw-title").textContent = row.textContent.trim();
+    $("flaw-mend").textContent = f.words;
+    const b = $("flaw-back");
+    b.textContent = say(b.dataset.words, name[to]);
+    b.onclick = () => { note(f.comesOff ? "UNDONE" : "FLAW", to, { words: code }); close(); if (f.comesOff) { follow("UNDONE", to); } };
+    open("panel-flaw");
+  }
+  function go(code) {
+    note(p.states[code].stand === "TO_COME" ? "BEGUN" : "BACK", code);
+    close();
+  }
+  $("chair-done").addEventListener("click", done);
+  $("chair-back").addEventListener("click", back);
+  $("chair-pause").addEventListener("click", () => { pause(); chair.focus({ preventScroll: true }); });
+  $("chair-different").addEventListener("click", () => { if (p.current) { open("panel-different"); } });
+  $("chair-list-open").addEventListener("click", () => open("panel-list"));
+  $("chair-face").addEventListener("click", done);
+  $("chair-now").addEventListener("click", () => note("BEGUN", p.current));
+  $("chair-other").addEventListener("click", () => note("BEGUN", $("chair-other").dataset.step));
+  $("asked-leave").addEventListener("click", () => { note("LEFT", subject.code, { words: subject.event }); close(); });
+  $("chair-note-keep").addEventListener("click", () => {
+    const words = $("chair-note").value.trim();
+    if (!words) { told($("chair-note").dataset.empty); $("chair-note").focus(); return; }
+    note("NOTE", p.current, { words: words });
+    $("chair-note").value = "";
+    told(say(W.noted, W.NOTE));
+    close();
+  });
+  $("chair-own-take").addEventListener("click", () => {
+    const words = $("chair-own").value.trim();
+    if (words) { other(null, words); $("chair-own").value = ""; } else { $("chair-own").focus(); }
+  });
+  $("chair-anew").addEventListener("submit", (e) => { if (!window.confirm($("chair-anew").dataset.ask)) { e.preventDefault(); } });
+  chair.addEventListener("click", (e) => {
+    const b = e.target.closest("button");
+    if (!b) { return; }
+    if (b.matches("[data-close]")) { close(); }
+    else if (b.dataset.kind) { different(b.dataset.kind); }
+    else if (b.dataset.product) { other(Number(b.dataset.product), b.dataset.name); }
+    else if (b.dataset.go) { go(b.dataset.go); }
+    else if (b.dataset.flaw) { flaw(b.dataset.flaw); }
+    else if (b.dataset.angle) { picture(b.dataset.angle); }
+  });
+  function sticky(id, item, change) {
+    const b = $(id);
+    const now1 = () => localStorage.getItem(item) === "on";
+    const tell = () => { b.setAttribute("aria-pressed", String(now1())); change(now1()); };
+    b.addEventListener("click", () => { localStorage.setItem(item, now1() ? "off" : "on"); tell(); });
+    tell();
+  }
+  sticky("chair-hand", "chair-hand", (left) => chair.classList.toggle("left-handed", left));
+  sticky("chair-sound", "chair-sound", () => {});
+
+  // ---- keys and pedals ----
+  const KEYS = { ArrowRight: done, PageDown: done, Enter: done, ArrowLeft: back, PageUp: back, " ": pause };
+  document.addEventListener("keydown", (e) => {
+    const panel = document.querySelector(".chair-panel:not([hidden])");
+    if (e.key === "Escape" && panel) { close(); return; }
+    if (e.ctrlKey || e.metaKey || e.altKey || e.repeat || e.target.closest("input, textarea")) { return; }
+    if (panel) {
+      const by = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[e.key];
+      const all1 = Array.from(panel.querySelectorAll("button, a, input, textarea")).filter((b) => b.offsetParent !== null);
+      if (by) { e.preventDefault(); all1[(all1.indexOf(document.activeElement) + by + all1.length) % all1.length].focus(); }
+      return;
+    }
+    if ((e.key === "Enter" || e.key === " ") && e.target.closest("button, a")) { return; }
+    if (KEYS[e.key]) { e.preventDefault(); KEYS[e.key](); }
+    else if (e.key.toLowerCase() === "d" && p.current) { open("panel-different"); }
+    else if (e.key.toLowerCase() === "l") { open("panel-list"); }
+    else if (e.key === "ArrowDown" || e.key === "ArrowUp") { const a = document.querySelector(".chair-step:not([hidden])"); if (a) { a.scrollBy(0, e.key === "ArrowDown" ? 80 : -80); } }
+  });
+
+  // ---- the tablet ----
+  let awakeLock = null;
+  async function stayAwake() {
+    try { awakeLock = navigator.wakeLock && (await navigator.wakeLock.request("screen")); } catch (e) { awakeLock = null; }
+  }
+  document.addEventListener("visibilitychange", () => { if (!document.hidden) { stayAwake(); awake(); } });
+  window.addEventListener("online", () => { online = true; flush(); poll(true); });
+  window.addEventListener("offline", () => { online = false; tellLink(); });
+  window.addEventListener("resize", () => { if (p) { show(); } });
+  async function keepPage() {
+    if (!("serviceWorker" in navigator)) { return; }
+    try {
+      await navigator.serviceWorker.register("/chair-worker.js");
+      const worker = (await navigator.serviceWorker.ready).active;
+      const files = performance.getEntriesByType("resource").map((r) => r.name)
+        .filter((a) => a.startsWith(location.origin) && !/\/(state|notes)\b/.test(a));
+      worker.postMessage({ keep: [location.origin + location.pathname].concat(files) });
+    } catch (e) { /* without a worker the page lives as long as it is open */ }
+  }
+  async function start() {
+    learn(S.notes);
+    try {
+      (await store.of(S.sitting)).forEach((n) => { if (!known.has(key(n))) { known.set(key(n), n); } });
+    } catch (e) { keeps = false; }
+    try {
+      heard(await ask("/state?since=" + lastNo));
+    } catch (e) {
+      online = signedOut;
+      try {
+        const kept = await store.told();
+        if (kept) { time.server = Math.max(S.now, kept.server + Math.max(0, Date.now() - kept.wall)); time.ran = performance.now(); }
+      } catch (none) { /* then the page's own time has to do */ }
+      time.server = Math.max(time.server, all().reduce((most, n) => Math.max(most, n.at), 0));
+    }
+    lastAt = all().reduce((most, n) => Math.max(most, n.at), 0);
+    const given = document.querySelector("[data-offer]").textContent;
+    offer(given);
+    chair.dataset.ready = "yes";
+    show();
+    flush();
+    stayAwake();
+    keepPage();
+    setInterval(tick, TICK);
+    setInterval(poll, POLL);
+    chair.focus({ preventScroll: true });
+  }
+  start();
+})();
