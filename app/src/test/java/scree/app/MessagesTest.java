@@ -40,8 +40,11 @@ import scree.core.mix.Carrier;
 import scree.core.mix.KitGaps;
 import scree.core.mix.RecipeAdvice;
 import scree.core.mix.SeasonParts;
+import scree.core.placement.Stop;
+import scree.core.routine.Aftermath;
 import scree.core.routine.Amount;
 import scree.core.routine.CutAction;
+import scree.core.routine.Flaw;
 import scree.core.routine.Hygiene;
 import scree.core.routine.Needs;
 import scree.core.routine.OrderCode;
@@ -81,6 +84,25 @@ import scree.core.skin.Zone;
 /** Every word that the core can ask for exists, and every sentence follows the house's tone. */
 class MessagesTest {
     private static final Properties WORDS = load();
+
+    @Test
+    void everythingAtTheChairHasItsWords() {
+        assertWorded("chair.do.", StepCode.values());
+        assertWorded("chair.ask.", Aftermath.Ask.values());
+        assertWorded("chair.flaw.", Flaw.values());
+        assertWorded("chair.mend.", Flaw.values());
+        assertWorded("chair.flawPlace.", Flaw.Place.values());
+        assertWorded("chair.light.", Flaw.Light.values());
+        assertWorded("chair.stop.", Stop.Kind.values());
+    }
+
+    /** What is read from two metres fits two lines there. */
+    @Test
+    void whatToDoIsShortEnoughToBeReadFromAfar() {
+        for (StepCode code : StepCode.values()) {
+            assertThat(WORDS.getProperty("chair.do." + code)).as(code.name()).hasSizeLessThanOrEqualTo(80);
+        }
+    }
 
     @Test
     void everyStepOfTheOrderHasItsWords() {

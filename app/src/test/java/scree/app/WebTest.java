@@ -26,6 +26,7 @@ import scree.app.base.Tones;
 import scree.app.bin.Bin;
 import scree.app.card.CardPdf;
 import scree.app.card.Cards;
+import scree.app.chair.Chairs;
 import scree.app.client.Clients;
 import scree.app.colour.Colours;
 import scree.app.correct.CorrectLines;
@@ -93,6 +94,7 @@ import scree.app.web.Origin;
             CardPdf.class,
             Cards.class,
             Catalogue.class,
+            Chairs.class,
             Clients.class,
             Colours.class,
             CorrectedPictures.class,

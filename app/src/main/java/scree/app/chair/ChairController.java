@@ -3,11 +3,7 @@ package scree.app.chair;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.Comparator;
-import java.util.EnumMap;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 import java.util.regex.Pattern;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
@@ -21,8 +17,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
-import scree.app.judge.RoleShelf;
-import scree.app.kit.Product;
 import scree.app.order.Orders;
 import scree.app.order.TakenOrder;
 import scree.app.picture.Pictures;
@@ -38,7 +32,6 @@ import scree.app.web.BadInput;
 import scree.core.image.PictureRefused;
 import scree.core.routine.Progress;
 import scree.core.routine.StepCode;
-import scree.core.shade.Role;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The Chair stage: before the work begins what is ahead, then one step at a time, full screen; notes come in and go out as JSON. */
@@ -53,7 +46,6 @@ class ChairController {
     private final Sittings sittings;
     private final Chairs chairs;
     private final Orders orders;
-    private final RoleShelf shelf;
     private final Cairns cairns;
     private final Pictures pictures;
     private final StudioTime time;
@@ -66,7 +58,6 @@ class ChairController {
             Sittings sittings,
             Chairs chairs,
             Orders orders,
-            RoleShelf shelf,
             Cairns cairns,
             Pictures pictures,
             StudioTime time,
@@ -77,7 +68,6 @@ class ChairController {
         this.sittings = sittings;
         this.chairs = chairs;
         this.orders = orders;
-        this.shelf = shelf;
         this.cairns = cairns;
         this.pictures = pictures;
         this.time = time;
@@ -111,7 +101,7 @@ class ChairController {
                 clock.instant(),
                 time.zone(me.studio()),
                 nextFace(me, sitting),
-                others(me, sitting, taken.plan()),
+                chairs.others(me.studio(), sitting, taken.plan()),
                 chairs.gone(me.studio(), taken.plan()),
                 care.grave(sitting, sitting.intakeAt() != null),
                 offer);
@@ -152,16 +142,6 @@ class ChairController {
                 .min(Comparator.comparing(Sitting::startsAt))
                 .map(s -> words.date("chair.time", s.startsAt()))
                 .orElse(null);
-    }
-
-    private Map<Role, List<Product>> others(Member me, Sitting sitting, ChairPlan plan) {
-        Set<Role> asked = new LinkedHashSet<>();
-        for (StepCode code : plan.course().codes()) {
-            asked.addAll(ChairView.roles(plan, code));
-        }
-        Map<Role, List<Product>> others = new EnumMap<>(Role.class);
-        asked.forEach(r -> others.put(r, shelf.allowed(me.studio(), sitting, r)));
-        return others;
     }
 
     @PostMapping("/begin")

@@ -83,6 +83,16 @@ record ChairPlan(
         return wares.getOrDefault(step, List.of());
     }
 
+    /** Returns what could be used for a step: products of the roles that it is done with, or of its usual one. */
+    List<Role> roles(StepCode step) {
+        List<Role> told = wares(step).stream()
+                .map(Ware::role)
+                .filter(java.util.Objects::nonNull)
+                .distinct()
+                .toList();
+        return told.isEmpty() ? step.layer().usualRole().stream().toList() : told;
+    }
+
     List<Shape> shapes(StepCode step) {
         return shapes.getOrDefault(step, List.of());
     }

@@ -12,8 +12,8 @@ import org.springframework.stereotype.Component;
 import scree.app.correct.Corrections;
 import scree.app.correct.Pot;
 import scree.app.correct.TakenCorrections;
-import scree.app.face.FaceLines;
 import scree.app.face.Faces;
+import scree.app.face.LineDrawing;
 import scree.app.face.TakenFace;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
@@ -59,8 +59,6 @@ class ChairPlans {
 
     private static final Point LEFT_PUPIL = new Point(366, 320);
     private static final Point CHIN = new Point(274, 662);
-    /** Pixels of the screen a point of a sheet's pen. */
-    private static final double PEN = 1.9;
 
     private final Placements placements;
     private final Faces faces;
@@ -172,9 +170,9 @@ class ChairPlans {
         }
 
         private List<ChairPlan.Line> lines() {
-            return FaceLines.of(level).stream()
+            return LineDrawing.of(level).stream()
                     .map(l -> new ChairPlan.Line(
-                            flat(l.points()), PEN * l.width(), l.tone() != FaceLines.Tone.INK, l.filled()))
+                            flat(l.points()), l.width(), l.tone() != LineDrawing.Tone.INK, l.filled()))
                     .toList();
         }
 

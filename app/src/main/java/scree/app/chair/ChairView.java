@@ -34,6 +34,9 @@ record ChairView(
         Script script) {
     private static final Stones STONES = new Stones();
     private static final double DOT = 11;
+    /** Pixels of the screen a point of a sheet's pen. */
+    private static final double PEN = 1.9;
+
     private static final double WARE = 34;
     /** A pebble is up to a tenth wider than its radius. */
     private static final double WARE_RADIUS = 27;
@@ -164,7 +167,8 @@ record ChairView(
                 plan.frame(),
                 plan.pictured(),
                 plan.lines().stream()
-                        .map(l -> new LineOf(Lines.open(points(plan, l.points())), l.width(), l.soft(), l.filled()))
+                        .map(l ->
+                                new LineOf(Lines.open(points(plan, l.points())), PEN * l.width(), l.soft(), l.filled()))
                         .toList(),
                 steps,
                 looks(plan, w),
@@ -210,21 +214,11 @@ record ChairView(
 
     private static List<WareOf> others(ChairPlan plan, StepCode code, Beside beside) {
         List<Long> used = plan.wares(code).stream().map(ChairPlan.Ware::id).toList();
-        return roles(plan, code).stream()
+        return plan.roles(code).stream()
                 .flatMap(r -> beside.others().getOrDefault(r, List.of()).stream())
                 .filter(p -> !used.contains(p.id()))
                 .map(p -> ware(p.id(), p.fullName(), p.stoneId(), Srgb.hex(p.settled())))
                 .toList();
-    }
-
-    /** Returns what could be used instead: products of the same role. */
-    static List<Role> roles(ChairPlan plan, StepCode code) {
-        List<Role> told = plan.wares(code).stream()
-                .map(ChairPlan.Ware::role)
-                .filter(java.util.Objects::nonNull)
-                .distinct()
-                .toList();
-        return told.isEmpty() ? code.layer().usualRole().stream().toList() : told;
     }
 
     private static ShapeOf shape(ChairPlan plan, ChairPlan.Shape s) {

@@ -3,13 +3,17 @@ package scree.app.chair;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.judge.RoleShelf;
 import scree.app.kit.Kit;
+import scree.app.kit.Product;
 import scree.app.order.Orders;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Sitting;
@@ -18,6 +22,7 @@ import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.core.routine.Progress;
 import scree.core.routine.StepCode;
+import scree.core.shade.Role;
 import tools.jackson.core.JacksonException;
 
 /** The work at the chair: the plan that is followed, and what is noted of it, each thing once. */
@@ -33,6 +38,7 @@ public class Chairs {
     private final ChairMapper mapper;
     private final Pictures pictures;
     private final Kit kit;
+    private final RoleShelf shelf;
     private final Clock clock;
 
     Chairs(
@@ -43,6 +49,7 @@ public class Chairs {
             ChairMapper mapper,
             Pictures pictures,
             Kit kit,
+            RoleShelf shelf,
             Clock clock) {
         this.sittings = sittings;
         this.orders = orders;
@@ -51,6 +58,7 @@ public class Chairs {
         this.mapper = mapper;
         this.pictures = pictures;
         this.kit = kit;
+        this.shelf = shelf;
         this.clock = clock;
     }
 
@@ -203,6 +211,18 @@ public class Chairs {
         return plan.course().codes().stream()
                 .filter(c -> plan.wares(c).stream().anyMatch(w -> w.id() != null && !there.contains(w.id())))
                 .toList();
+    }
+
+    /** Returns what this client may have of each role that the plan's steps are done with. */
+    @Transactional(readOnly = true)
+    public Map<Role, List<Product>> others(StudioId studio, Sitting sitting, ChairPlan plan) {
+        Map<Role, List<Product>> others = new EnumMap<>(Role.class);
+        for (StepCode code : plan.course().codes()) {
+            for (Role role : plan.roles(code)) {
+                others.computeIfAbsent(role, r -> shelf.allowed(studio, sitting, r));
+            }
+        }
+        return others;
     }
 
     /**

@@ -23,7 +23,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import scree.app.face.FaceLines;
+import scree.app.face.LineDrawing;
 import scree.app.look.Margin;
 import scree.core.face.LevelledFace;
 import scree.core.face.Side;
@@ -149,7 +149,7 @@ final class FaceChart {
     }
 
     private void face(Graphics2D g) {
-        for (FaceLines.Line line : FaceLines.of(plan.level())) {
+        for (LineDrawing.Line line : LineDrawing.of(plan.level())) {
             g.setColor(
                     switch (line.tone()) {
                         case INK -> INK;

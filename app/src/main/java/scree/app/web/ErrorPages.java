@@ -8,12 +8,14 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.ui.Model;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
@@ -47,6 +49,18 @@ class ErrorPages {
     String bad(BadInput e, HttpServletResponse response, Model model) {
         model.addAttribute("sentence", words.say(e.sentence(), e.field()));
         return page(response, model, HttpStatus.BAD_REQUEST, null);
+    }
+
+    /** A document that no page sends. */
+    @ExceptionHandler(HttpMessageNotReadableException.class)
+    String unreadable(HttpServletResponse response, Model model) {
+        return bad(new BadInput("body", "input.mismatch"), response, model);
+    }
+
+    /** Whoever asked has left: nobody is there to be told. */
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void left() {
+        LOG.debug("the reader left before the answer");
     }
 
     @ExceptionHandler

@@ -211,6 +211,7 @@
       alarmed = null;
     }
     mend(code);
+    fit();
     course(code);
     const next = S.steps.find((s) => p.states[s.code].stand === "TO_COME" && s.code !== code);
     const label = document.querySelector("#chair-done b");
@@ -267,6 +268,12 @@
     const open = p.states[code].stand === "TO_COME" && flaws.length && S.flaws[flaws[0].words];
     box.hidden = !open;
     box.textContent = open ? S.flaws[flaws[0].words].words : "";
+  }
+  /* What does not fit at its full size is set smaller, before anything has to be scrolled. */
+  function fit() {
+    const a = document.querySelector(".chair-step:not([hidden])");
+    a.classList.remove("tight");
+    a.classList.toggle("tight", a.scrollHeight > a.clientHeight + 1);
   }
   function ended() {
     const list = $("chair-end-list"), time1 = $("chair-end-time");

@@ -11,12 +11,12 @@ import scree.core.plane.Curves;
 import scree.core.plane.Vec;
 
 /** A face as a drawing of few lines, from its points; in pupil distances. */
-public final class FaceLines {
+public final class LineDrawing {
     private static final int ROUND = 24;
     private static final double IRIS = .085;
     private static final double PUPIL_SIZE = .03;
 
-    private FaceLines() {}
+    private LineDrawing() {}
 
     /** How dark a line is. */
     public enum Tone {

@@ -1,0 +1,465 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WindowType;
+import org.openqa.selenium.chromium.ChromiumNetworkConditions;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import scree.core.routine.Amount;
+import scree.core.routine.Course;
+import scree.core.routine.OrderCode;
+import scree.core.routine.Progress;
+import scree.core.routine.Step;
+import scree.core.routine.StepCode;
+import scree.core.routine.WorkZone;
+
+/** The work at a chair as an artist meets it: clocks, differences, the connection cut and back, two tablets, and keys alone. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class ChairJourneyIT extends Journeys {
+    @Autowired
+    private JdbcTemplate sql;
+
+    private long sitting;
+    private WorkerNetwork worker;
+    private Line line;
+
+    @BeforeAll
+    void comeIn() {
+        go("/");
+        signIn("loose stones");
+        until(() -> seen("main").length() > 100);
+    }
+
+    @AfterAll
+    void backOnline() throws IOException {
+        cut(false);
+        line.close();
+    }
+
+    @Override
+    void go(String path) {
+        line = line == null ? Line.to(port) : line; // the first way goes before any set-up of this class
+        browser.get("http://127.0.0.1:" + line.port() + path);
+    }
+
+    private void open(String name) {
+        sitting = sql.queryForObject(
+                "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like ?",
+                Long.class,
+                name + "%");
+        go("/sittings/" + sitting + "/chair");
+    }
+
+    private void begin(String name) {
+        open(name);
+        click("#begin");
+        ready();
+    }
+
+    private void ready() {
+        until(() -> "yes".equals(attribute("#chair", "data-ready")));
+    }
+
+    private String at() {
+        return attribute("#chair", "data-at");
+    }
+
+    /** Waits longer than a press that bounces. */
+    private void done() {
+        String before = at();
+        pause(750);
+        click("#chair-done");
+        until(() -> !at().equals(before));
+    }
+
+    private static void pause(long millis) {
+        try {
+            Thread.sleep(millis);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private int notes(String kind) {
+        return sql.queryForObject(
+                "select count(*) from chair_note where sitting_id = ? and kind like ?", Integer.class, sitting, kind);
+    }
+
+    private String link() {
+        return seen("#chair-link");
+    }
+
+    /** Cuts the network of the page and of its worker by the developer's tools; a reload forgets that, so the line is cut as well. */
+    private void cut(boolean off) {
+        line.cut(off);
+        if (off) {
+            ChromiumNetworkConditions away = new ChromiumNetworkConditions();
+            away.setOffline(true);
+            browser.setNetworkConditions(away);
+        } else {
+            browser.deleteNetworkConditions();
+        }
+        if (worker != null) {
+            worker.close();
+            worker = null;
+        }
+        try {
+            worker = off ? WorkerNetwork.cut(browser, "/chair-worker.js") : null;
+        } catch (Exception e) {
+            throw new IllegalStateException("the worker's network could not be cut", e);
+        }
+    }
+
+    private String clock() {
+        return seen("#chair-clock");
+    }
+
+    private static int seconds(String clock) {
+        String[] parts = clock.split(":");
+        return 60 * Integer.parseInt(parts[0]) + Integer.parseInt(parts[1]);
+    }
+
+    /**
+     * Clocks, a difference with what follows from it, the network cut for three steps and a reload among them, the device's clock set back an
+     * hour, back online: the record is whole.
+     */
+    @Test
+    @Order(1)
+    void theWorkGoesOnWithoutAConnectionAndTheRecordIsWhole() {
+        begin("Sefu");
+        until(() -> link().contains("Online"));
+        assertThat(at()).isEqualTo("ASK");
+        int first = seconds(clock());
+        pause(1500);
+        assertThat(seconds(clock())).as("it counts").isBetween(first - 4, first - 1);
+        done();
+        until(() -> notes("DONE") == 1);
+        click("#chair-different");
+        click("[data-kind=MORE]");
+        until(() -> notes("MORE") == 1);
+        if (!browser.findElements(By.cssSelector("#panel-asked:not([hidden])")).isEmpty()) {
+            click("#asked-leave");
+        }
+        until(() -> Boolean.TRUE.equals(browser.executeAsyncScript(
+                "const told = arguments[0]; caches.match(location.href).then((kept) => told(Boolean(kept)))")));
+        cut(true);
+        long cutAt = Instant.now().toEpochMilli();
+        List<String> offline = new ArrayList<>();
+        for (int i = 0; i < 2; i++) {
+            offline.add(at());
+            done();
+        }
+        assertThat(link()).contains("Offline").contains("2 kept");
+        // the device's clock is set back an hour, and the page is opened again without a connection
+        Object script = browser.executeCdpCommand(
+                        "Page.addScriptToEvaluateOnNewDocument",
+                        Map.of("source", "const real = Date.now; Date.now = () => real() - 3600000;"))
+                .get("identifier");
+        String before = at();
+        browser.navigate().refresh();
+        ready();
+        assertThat((Long)
+                        browser.executeScript("return JSON.parse(document.getElementById('chair').dataset.script).now"))
+                .as("the page that was kept, not a fresh one")
+                .isLessThan(cutAt);
+        assertThat(at()).as("where it was").isEqualTo(before);
+        assertThat(link()).contains("2 kept");
+        offline.add(at());
+        done();
+        assertThat(notes("DONE")).as("nothing reached the server").isEqualTo(1);
+        browser.executeCdpCommand("Page.removeScriptToEvaluateOnNewDocument", Map.of("identifier", script));
+        cut(false);
+        until(() -> link().contains("All is kept"));
+        assertThat(notes("DONE")).isEqualTo(4);
+        assertThat(sql.queryForList(
+                        "select step from chair_note where sitting_id = ? and kind = 'DONE' order by at",
+                        String.class,
+                        sitting))
+                .containsExactly("ASK", offline.get(0), offline.get(1), offline.get(2));
+        assertThat(sql.queryForObject(
+                        "select count(*) from chair_note where sitting_id = ? and at > received_at",
+                        Integer.class,
+                        sitting))
+                .isZero();
+        browser.navigate().refresh();
+        ready();
+        assertThat(notes("DONE")).as("sent once").isEqualTo(4);
+    }
+
+    @Test
+    @Order(2)
+    void aPressThatBouncesCountsOnceAndBackTakesItBack() {
+        open("Sefu");
+        ready();
+        pause(800);
+        String before = at();
+        int ended = notes("DONE");
+        browser.executeScript("const b = document.getElementById('chair-done'); b.click(); b.click(); b.click()");
+        until(() -> notes("DONE") == ended + 1);
+        assertThat(at()).isNotEqualTo(before);
+        pause(800);
+        click("#chair-back");
+        until(() -> at().equals(before));
+    }
+
+    /** A step runs in one tab; another tablet ends it, the plan changes on Order: nothing is forced, nothing is lost. */
+    @Test
+    @Order(3)
+    void twoTabletsAndAPlanChangedElsewhere() {
+        begin("Noor");
+        String here = browser.getWindowHandle();
+        browser.switchTo().newWindow(WindowType.TAB);
+        go("/sittings/" + sitting + "/chair");
+        ready();
+        done();
+        String next = at();
+        browser.switchTo().window(here);
+        until(() -> at().equals(next));
+        browser.switchTo().newWindow(WindowType.TAB);
+        go("/sittings/" + sitting + "/order");
+        click("[data-step=TOOLS]");
+        click("#earlier");
+        until(() -> seen(".by-hand").contains("Moved by hand"));
+        browser.close();
+        browser.switchTo().window(here);
+        browser.navigate().refresh();
+        ready();
+        assertThat(seen("#chair-offer")).containsIgnoringCase("in another order");
+        assertThat(at()).as("the plan that was begun").isEqualTo(next);
+        List<String> course = course();
+        click("#chair-take");
+        ready();
+        until(() -> !course().equals(course));
+        assertThat(at()).isEqualTo(next);
+        assertThat(browser.findElements(By.cssSelector("#chair-offer:not([hidden])")))
+                .isEmpty();
+        for (String tab : browser.getWindowHandles()) {
+            if (!tab.equals(here)) {
+                browser.switchTo().window(tab);
+                until(() -> !course().equals(course)); // the other tablet follows
+                browser.close();
+            }
+        }
+        browser.switchTo().window(here);
+    }
+
+    private List<String> course() {
+        return browser.findElements(By.cssSelector("[data-go]")).stream()
+                .map(e -> e.getAttribute("data-go"))
+                .toList();
+    }
+
+    /** What is seen at the inspection leads back to its step with the remedy, and then on to the inspection again. */
+    @Test
+    @Order(4)
+    void aFlawLeadsBackToItsStepAndOn() {
+        begin("Luca");
+        List<String> steps = course();
+        String look = "LOOK";
+        noteAllBefore(steps.subList(0, steps.indexOf(look)));
+        browser.navigate().refresh();
+        ready();
+        until(() -> at().equals(look));
+        click("[data-flaw]");
+        String remedy = text("#flaw-mend");
+        String back = text("#flaw-back");
+        pause(750);
+        click("#flaw-back");
+        until(() -> !at().equals(look));
+        assertThat(back).contains(seen(".chair-step:not([hidden]) h2"));
+        assertThat(seen("[data-mend]:not([hidden])")).isEqualTo(remedy);
+        assertAccessible("the chair");
+        done();
+        until(() -> at().equals(look));
+        assertThat(notes("FLAW")).isEqualTo(1);
+    }
+
+    private void noteAllBefore(List<String> steps) {
+        int seq = 1;
+        String device = UUID.randomUUID().toString();
+        for (String step : steps) {
+            sql.update(
+                    "insert into chair_note (studio_id, sitting_id, device, seq, kind, step, at, received_at, artist_id) "
+                            + "select studio_id, sitting_id, ?::uuid, ?, 'DONE', ?, taken_at + ? * interval '1 millisecond', now(), artist_id "
+                            + "from chair_plan where sitting_id = ?",
+                    device,
+                    seq,
+                    step,
+                    seq,
+                    sitting);
+            seq++;
+        }
+    }
+
+    /** No pointer at all: through every step, a pause, a note, and to the end. */
+    @Test
+    @Order(5)
+    void byKeysAlone() {
+        open("Ingrun");
+        find("#begin").sendKeys(Keys.ENTER);
+        ready();
+        List<String> steps = course();
+        key(" ");
+        until(() -> seen("#chair-pause").equals("Go on") && notes("PAUSED") == 1);
+        key(" ");
+        until(() -> notes("RESUMED") == 1);
+        key("d");
+        until(() -> !browser.findElements(By.cssSelector("#panel-different:not([hidden])"))
+                .isEmpty());
+        for (int i = 0; i < 6; i++) {
+            key(Keys.ARROW_DOWN);
+        }
+        key(Keys.ENTER);
+        until(() -> browser.switchTo().activeElement().getTagName().equals("textarea"));
+        key("gentle round the eyes");
+        key(Keys.TAB);
+        key(Keys.ENTER);
+        until(() -> notes("NOTE") == 1);
+        for (int i = 0; i < steps.size(); i++) {
+            String before = at();
+            pause(750);
+            key(i % 2 == 0 ? Keys.PAGE_DOWN : Keys.ARROW_RIGHT);
+            until(() -> !at().equals(before));
+        }
+        assertThat(at()).isEqualTo("end");
+        assertThat(seen("#chair-end-list")).contains("gentle round the eyes");
+        pause(750);
+        key(Keys.ENTER);
+        until(() -> notes("FINISHED") == 1);
+        assertThat(sql.queryForObject("select done_at is not null from sitting where id = ?", Boolean.class, sitting))
+                .isTrue();
+    }
+
+    private void key(CharSequence keys) {
+        browser.switchTo().activeElement().sendKeys(keys);
+    }
+
+    /** The session ends in the middle of the work: what is noted stays, and is sent when the artist is back. */
+    @Test
+    @Order(6)
+    void signedOutInTheMiddleNothingIsLost() {
+        open("Sefu");
+        ready();
+        int before = notes("DONE");
+        var cookies = browser.manage().getCookies();
+        browser.manage().deleteAllCookies();
+        done();
+        until(() -> link().contains("Sign in again"));
+        assertThat(notes("DONE")).isEqualTo(before);
+        cookies.forEach(c -> browser.manage().addCookie(c));
+        browser.navigate().refresh();
+        ready();
+        until(() -> notes("DONE") == before + 1);
+        until(() -> link().contains("All is kept"));
+    }
+
+    /** The page tells how far the work is by itself; it must tell what the server tells. */
+    @Test
+    @Order(7)
+    void thePageCountsAsTheServerDoes() {
+        Random random = new Random(20260620);
+        Course course = course(random);
+        StringBuilder plan = new StringBuilder("{\"steps\":[");
+        course.codes().forEach(c -> plan.append("{\"code\":\"").append(c).append("\"},"));
+        plan.setLength(plan.length() - 1);
+        plan.append("],\"lags\":[");
+        course.lags()
+                .forEach(l -> plan.append(
+                        "{\"from\":\"%s\",\"to\":\"%s\",\"least\":%d},".formatted(l.from(), l.to(), 30 * l.least())));
+        plan.setLength(plan.length() - 1);
+        plan.append("]}");
+        Instant begun = Instant.ofEpochMilli(1_750_000_000_000L);
+        for (int round = 0; round < 200; round++) {
+            List<Progress.Event> events = events(random, course, begun);
+            StringBuilder told = new StringBuilder("[");
+            for (Progress.Event e : events) {
+                told.append("{\"kind\":\"%s\",\"step\":\"%s\",\"at\":%d,\"device\":\"%s\",\"seq\":%d},"
+                        .formatted(e.kind(), e.step(), e.at().toEpochMilli(), e.device(), e.seq()));
+            }
+            told.setLength(Math.max(1, told.length() - 1));
+            Object page = browser.executeScript(
+                    "const plan = JSON.parse(arguments[0]);"
+                            + "const p = window.chairProgress(plan, Number(arguments[1]), JSON.parse(arguments[2]));"
+                            + "return [p.current, p.since, p.paused, p.finished].concat(plan.steps.map((s) => p.states[s.code])"
+                            + ".map((s) => [s.stand, s.ended, s.taken, s.different.join()].join())).join(';')",
+                    plan.toString(),
+                    String.valueOf(begun.toEpochMilli()),
+                    told + "]");
+            assertThat(page).as("round " + round).isEqualTo(server(course, begun, events));
+        }
+    }
+
+    private static Course course(Random random) {
+        StepCode[] codes = {StepCode.CLEANSE, StepCode.MOIST, StepCode.BASE, StepCode.BLUSH, StepCode.LOOK};
+        List<Course.Leg> legs = new ArrayList<>();
+        for (StepCode code : codes) {
+            legs.add(new Course.Leg(
+                    new Step(
+                            code,
+                            java.util.Set.of(WorkZone.CHEEK),
+                            new Amount(Amount.Kind.TAPS, 2, 0),
+                            1 + random.nextInt(6),
+                            1,
+                            0,
+                            false,
+                            false,
+                            0,
+                            false),
+                    4 * legs.size()));
+        }
+        List<Course.Lag> lags = List.of(
+                new Course.Lag(StepCode.CLEANSE, StepCode.MOIST, 0, null, OrderCode.LIGHT_TO_RICH),
+                new Course.Lag(StepCode.MOIST, StepCode.BASE, 6, null, OrderCode.LET_SETTLE),
+                new Course.Lag(StepCode.BASE, StepCode.LOOK, 9, null, OrderCode.LOOK_LAST));
+        return new Course(legs, lags);
+    }
+
+    private static List<Progress.Event> events(Random random, Course course, Instant begun) {
+        List<Progress.Event> events = new ArrayList<>();
+        Progress.Kind[] kinds = Progress.Kind.values();
+        for (int i = random.nextInt(16); i > 0; i--) {
+            events.add(new Progress.Event(
+                    kinds[random.nextInt(kinds.length)],
+                    course.codes().get(random.nextInt(course.codes().size())),
+                    begun.plusSeconds(random.nextInt(900)),
+                    random.nextBoolean() ? "a" : "b",
+                    i));
+        }
+        return events;
+    }
+
+    private static String server(Course course, Instant begun, List<Progress.Event> events) {
+        Progress p = Progress.of(course, begun, events);
+        StringBuilder told = new StringBuilder();
+        told.append(p.current().map(Enum::name).orElse(""))
+                .append(';')
+                .append(p.since().toEpochMilli());
+        told.append(';').append(millis(p.paused())).append(';').append(millis(p.finished()));
+        for (Progress.State s : p.states()) {
+            told.append(';').append(s.stand()).append(',').append(millis(s.ended()));
+            told.append(',').append(s.taken().toMillis()).append(',');
+            told.append(String.join(",", s.different().stream().map(Enum::name).toList()));
+        }
+        return told.toString();
+    }
+
+    private static String millis(Instant at) {
+        return at == null ? "" : String.valueOf(at.toEpochMilli());
+    }
+}
