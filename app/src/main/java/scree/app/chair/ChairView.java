@@ -3,6 +3,7 @@ package scree.app.chair;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import scree.app.kit.Product;
 import scree.app.look.Lines;
 import scree.app.look.PictureFrame;
 import scree.app.look.Stones;
+import scree.core.colour.CieDe2000;
 import scree.core.colour.Srgb;
 import scree.core.image.Point;
 import scree.core.routine.Aftermath;
@@ -42,6 +44,8 @@ record ChairView(
     private static final double WARE_RADIUS = 27;
     /** From a zone to the arrow beside it, px. */
     private static final double BESIDE_ZONE = 20;
+    /** Under it an arrow is only its head, px. */
+    private static final double SHORTEST_WAY = 64;
     /** Letters of a title or of words that still fit two lines. */
     private static final int LONG_TITLE = 34;
 
@@ -217,8 +221,15 @@ record ChairView(
         return plan.roles(code).stream()
                 .flatMap(r -> beside.others().getOrDefault(r, List.of()).stream())
                 .filter(p -> !used.contains(p.id()))
+                .sorted(nearest(plan.wares(code)))
                 .map(p -> ware(p.id(), p.fullName(), p.stoneId(), Srgb.hex(p.settled())))
                 .toList();
+    }
+
+    /** What is most like the planned one first. */
+    private static Comparator<Product> nearest(List<ChairPlan.Ware> to) {
+        return Comparator.comparingDouble(
+                p -> to.isEmpty() ? 0 : CieDe2000.between(p.settled(), to.get(0).colour()));
     }
 
     private static ShapeOf shape(ChairPlan plan, ChairPlan.Shape s) {
@@ -248,8 +259,11 @@ record ChairView(
                 .max()
                 .orElse(0);
         double by = sign * (Math.max(0, far) + BESIDE_ZONE);
+        double longer = Math.max(1, SHORTEST_WAY / length);
+        double mx = (from[0] + to[0]) / 2;
+        double my = (from[1] + to[1]) / 2;
         return way.stream()
-                .map(p -> new double[] {p[0] + nx * by, p[1] + ny * by})
+                .map(p -> new double[] {mx + (p[0] - mx) * longer + nx * by, my + (p[1] - my) * longer + ny * by})
                 .toList();
     }
 
