@@ -4,7 +4,6 @@ import com.github.benmanes.caffeine.cache.Cache;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import scree.app.kit.Kit;
 import scree.app.kit.KitShelf;
 import scree.app.kit.Product;
 import scree.app.memory.Memories;
@@ -29,22 +28,25 @@ public class RoleShelf {
     private static final int LAID_KEPT = 4000;
     private static final int ANSWERS_KEPT = 400;
 
-    private final Kit kit;
     private final KitShelf shelf;
     private final Cache<LaidKey, LaidProduct> laid;
     private final Cache<Asked, Answer> answers;
+    private final Cache<Effect, Sought> sought;
 
     private record LaidKey(Form form, Lab settled, double contrast, Traits traits) {}
+
+    /** What a role is to do on a skin; no kit changes what a product for it would have to be. */
+    private record Effect(Role role, RoleSkin skin, RoleWish wish) {}
 
     /** A question: another kit, or another product kept from this client, is another question. */
     private record Asked(
             StudioId studio, long kitVersion, Role role, RoleSkin skin, RoleWish wish, List<Long> allowed) {}
 
-    RoleShelf(Kit kit, KitShelf shelf, Memories memories) {
-        this.kit = kit;
+    RoleShelf(KitShelf shelf, Memories memories) {
         this.shelf = shelf;
         this.laid = memories.keep("laid products", LAID_KEPT);
         this.answers = memories.keep("roles on skins", ANSWERS_KEPT);
+        this.sought = memories.keep("what roles seek", ANSWERS_KEPT);
     }
 
     /** A product with what one would see of it. */
@@ -91,7 +93,7 @@ public class RoleShelf {
     public List<Product> allowed(StudioId studio, Sitting sitting, Role role) {
         var today = shelf.today(studio);
         var told = sitting.sensitivities();
-        return kit.withRole(studio, role).stream()
+        return shelf.withRole(studio, role).stream()
                 .filter(p -> p.struck(told, today).isEmpty())
                 .filter(p -> !role.atTheEye() || p.traits().eyeSafe() == Told.YES)
                 .toList();
@@ -103,7 +105,7 @@ public class RoleShelf {
             return List.of();
         }
         var today = shelf.today(studio);
-        return kit.withRole(studio, role).stream()
+        return shelf.withRole(studio, role).stream()
                 .filter(p -> p.traits().eyeSafe() == Told.UNKNOWN)
                 .filter(p -> p.struck(sitting.sensitivities(), today).isEmpty())
                 .toList();
@@ -119,7 +121,8 @@ public class RoleShelf {
                 ? null
                 : TwoMixed.of(judge, foremost.stream().map(Candidate::product).toList(), this::laid)
                         .orElse(null);
-        return new Answer(foremost, Sought.of(role, skin, wish), mix);
+        return new Answer(
+                foremost, sought.get(new Effect(role, skin, wish), e -> Sought.of(e.role(), e.skin(), e.wish())), mix);
     }
 
     /** Judges one product that an artist chose, whatever stands before it. */

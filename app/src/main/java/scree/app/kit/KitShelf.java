@@ -42,6 +42,7 @@ public class KitShelf {
         private final BitSet doubtful = new BitSet();
         private final ShadeIndex settled;
         private final Map<Double, BaseShelf> onSkins = new ConcurrentHashMap<>();
+        private final Map<Role, List<Product>> roles = new ConcurrentHashMap<>();
 
         Shelf(long version, LocalDate today, List<Product> bases) {
             this.version = version;
@@ -104,6 +105,11 @@ public class KitShelf {
                 ? kept
                 : shelves.asMap()
                         .compute(studio, (s, k) -> k != null && k.is(version, today) ? k : read(s, version, today));
+    }
+
+    /** Returns all products of a role, read once as long as the kit stays as it is. */
+    public List<Product> withRole(StudioId studio, Role role) {
+        return of(studio).roles.computeIfAbsent(role, r -> List.copyOf(mapper.withRole(studio, r)));
     }
 
     private Shelf read(StudioId studio, long version, LocalDate today) {

@@ -16,10 +16,13 @@ import scree.app.base.Bases;
 import scree.app.correct.Pot;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
+import scree.app.judge.RoleShelf;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
 import scree.app.kit.Swatch;
 import scree.app.picture.Upload;
+import scree.app.sitting.Sitting;
+import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.skin.Touched;
 import scree.app.skin.Touches;
@@ -68,6 +71,12 @@ class OrdersIT {
 
     @Autowired
     private Orders orders;
+
+    @Autowired
+    private RoleShelf shelf;
+
+    @Autowired
+    private Sittings sittings;
 
     private Member mine;
     private Member theirs;
@@ -192,6 +201,19 @@ class OrdersIT {
         assertThatThrownBy(() -> orders.change(mine, sitting, s -> s.within(3)))
                 .isInstanceOf(IllegalArgumentException.class);
         assertThat(order(sitting).sheet().minutes()).isEqualTo(minutes);
+    }
+
+    /** Products of a role are read once as long as the kit stays as it is, and no longer. */
+    @Test
+    void whatComesIntoTheKitIsThereAtOnceAndWhatGoesIsGone() {
+        long sitting = sitting();
+        Sitting of = sittings.get(mine.studio(), sitting);
+        int before = shelf.allowed(mine.studio(), of, Role.BRONZER).size();
+        long sun = add("Sun", Role.BRONZER, Form.POWDER, Lab.of(50, 14, 24), .3);
+        assertThat(shelf.allowed(mine.studio(), of, Role.BRONZER)).hasSize(before + 1);
+        assertThat(shelf.allowed(theirs.studio(), of, Role.BRONZER)).isEmpty();
+        kit.delete(mine.studio(), sun);
+        assertThat(shelf.allowed(mine.studio(), of, Role.BRONZER)).hasSize(before);
     }
 
     @Test
