@@ -161,6 +161,20 @@ class CorrectJourneyIT extends Journeys {
                 || seen("main").contains("as well without"));
     }
 
+    /** A spot under blush is looked at last: what is left of it, and what to stir if anything; without the blush nothing is asked. */
+    @Test
+    @Order(9)
+    void aSpotUnderBlushIsLookedAtLastOfAll() {
+        open("Samira");
+        go(browser.getCurrentUrl().replaceAll(".*(/sittings/\\d+)/.*", "$1/place"));
+        until(() -> seen(".spots-last").contains("Spots, last of all"));
+        assertThat(seen(".spots-last li")).contains(" under ").containsAnyOf("leave it", "Stir", "Less over it");
+        click("[hx-post$='/place/family'][hx-vals*=COLOUR]");
+        until(() -> seen(".spots-last").isEmpty());
+        click("[hx-post$='/place/family'][hx-vals*=COLOUR]");
+        until(() -> seen(".spots-last li").contains(" under "));
+    }
+
     @Test
     @Order(8)
     void onDeepSkinNoGreenIsProposed() {
