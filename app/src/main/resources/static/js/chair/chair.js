@@ -10,8 +10,8 @@
   const $ = (id) => document.getElementById(id);
   const say = (words, ...values) => values.reduce((text, v, i) => text.replace("{" + i + "}", v), words);
   const POLL = 5000, LOOK_EVERY = 4, TWICE = 700, TICK = 250, SLEPT = 20000, SAID = 6000, MOMENT = 600, SPARE = 15000;
-  const leg = {}, name = {};
-  S.steps.forEach((s) => { leg[s.code] = s; name[s.code] = s.name; });
+  const leg = {}, name = {}, brief = {};
+  S.steps.forEach((s) => { leg[s.code] = s; name[s.code] = s.name; brief[s.code] = s.shortly; });
 
   // ---- time: the server's, counted on by a clock that nobody can set ----
   const time = { server: S.now, ran: performance.now(), wall: Date.now() };
@@ -220,6 +220,8 @@
     $("chair-done").disabled = !code && p.finished !== null;
     $("chair-pause").textContent = $("chair-pause").dataset[p.paused === null ? "off" : "on"];
     $("chair-back").disabled = !lastEnded();
+    $("chair-pause").hidden = !code;
+    $("chair-different").hidden = !code;
     if (!code) { ended(); }
     tellLink();
     tick();
@@ -303,7 +305,7 @@
     const t = now(), code = p.current;
     const until = code && p.paused === null && !p.ready ? p.settled(code) : null;
     const waits = until !== null && until > t;
-    if (waited === code && !waits && code) { alarm(say(W.settled, name[waitsFor(code)] || "")); }
+    if (waited === code && !waits && code) { alarm(say(W.settled, brief[waitsFor(code)] || "")); }
     waited = waits ? code : null;
     meanwhile(code, waits, until, t);
     if (!code) {
@@ -322,7 +324,7 @@
     set("chair-clock", clockText(waits ? until - t : Math.abs(left)));
     $("chair-clock").classList.toggle("over", over);
     const lag = waits ? lagOf(code) : null;
-    set("chair-left", p.paused !== null ? W.paused : waits ? (lag.judged ? W.judged : say(W.settles, name[lag.from])) : over ? W.over : W.left);
+    set("chair-left", p.paused !== null ? W.paused : waits ? (lag.judged ? W.judged : say(W.settles, brief[lag.from])) : over ? W.over : W.left);
     fill(waits ? 1 - (until - t) / (lag.least * 1000) : Math.min(1, used / hands), waits);
     if (over && alarmed !== code && p.paused === null) { alarmed = code; flash(); }
     set("chair-settling", settling(code, t));
@@ -348,13 +350,13 @@
     const due = S.lags.filter((l) => l.most !== null && done(l.from) && open(l.to))
       .map((l) => ({ to: l.to, left: p.states[l.from].ended + l.most * 1000 - t }))
       .sort((a, b) => a.left - b.left)[0];
-    if (due) { return due.left < 0 ? say(W.late, name[due.to]) : say(W.within, name[due.to], clockText(due.left)); }
+    if (due) { return due.left < 0 ? say(W.late, brief[due.to]) : say(W.within, brief[due.to], clockText(due.left)); }
     const from = {};
     S.lags.filter((l) => l.least > 0 && !l.judged && l.to !== code && done(l.from) && open(l.to)).forEach((l) => {
       from[l.from] = Math.max(from[l.from] || 0, p.states[l.from].ended + l.least * 1000);
     });
     return Object.keys(from).filter((c) => from[c] > t).sort((a, b) => from[a] - from[b]).slice(0, 1)
-      .map((c) => say(W.settles, name[c]) + " " + clockText(from[c] - t)).join("");
+      .map((c) => say(W.settles, brief[c]) + " " + clockText(from[c] - t)).join("");
   }
   function pace(code, used, t) {
     const end = S.steps.reduce((most, s) => Math.max(most, s.start + s.hands), 0) * 1000;
@@ -498,7 +500,7 @@
     const f = S.flaws[code];
     const to = f.back.find((c) => p.states[c].stand === "DONE") || f.back[0];
     const row = document.querySelector('[data-flaw="' + code + '"]');
-    $("flaw-title").textContent = row.textContent.trim();
+    $("flaw-title").textContent = row.querySelector("b").textContent + ": " + row.querySelector("span").textContent;
     $("flaw-mend").textContent = f.words;
     const b = $("flaw-back");
     b.textContent = say(b.dataset.words, name[to]);
