@@ -22,7 +22,7 @@ import scree.core.routine.WorkZone;
 /** Puts the running order into words. */
 @Component
 public class OrderWords extends Words {
-    OrderWords(MessageSource messages) {
+    public OrderWords(MessageSource messages) {
         super(messages);
     }
 
