@@ -40,8 +40,8 @@ record ChairView(
     private static final double PEN = 1.9;
 
     private static final double WARE = 34;
-    /** A pebble is up to a tenth wider than its radius. */
-    private static final double WARE_RADIUS = 27;
+    /** A pebble is up to a third wider than its radius. */
+    private static final double WARE_RADIUS = 25;
     /** From a zone to the arrow beside it, px. */
     private static final double BESIDE_ZONE = 20;
     /** Under it an arrow is only its head, px. */
