@@ -16,13 +16,14 @@ public final class Bench {
                 case "roles" -> new RoleAccuracy().run();
                 case "cover" -> new CoverAccuracy().run();
                 case "order" -> new Ordering().run();
+                case "timetable" -> new Timing().run();
                 case "derive" -> new Derive().run();
                 case "speed" -> new Speed().run();
                 case "photo" -> new Speed().photo();
                 case "load" -> new Load().run();
                 default -> {
                     System.err.println(
-                            "bench knows accuracy, swatches, roles, cover, order, speed, photo, load and derive, not "
+                            "bench knows accuracy, swatches, roles, cover, order, timetable, speed, photo, load and derive, not "
                                     + part);
                     System.exit(2);
                 }
