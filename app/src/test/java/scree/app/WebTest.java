@@ -32,6 +32,7 @@ import scree.app.colour.Colours;
 import scree.app.correct.CorrectLines;
 import scree.app.correct.CorrectedPictures;
 import scree.app.correct.Corrections;
+import scree.app.event.Events;
 import scree.app.face.FaceSearches;
 import scree.app.face.Faces;
 import scree.app.face.FirstLooks;
@@ -66,6 +67,10 @@ import scree.app.studio.Accounts;
 import scree.app.studio.SecurityConfig;
 import scree.app.studio.StillLoading;
 import scree.app.studio.StudioTime;
+import scree.app.timetable.Calendars;
+import scree.app.timetable.CallSheet;
+import scree.app.timetable.DayPages;
+import scree.app.timetable.Timetables;
 import scree.app.web.Once;
 import scree.app.web.Origin;
 
@@ -91,6 +96,8 @@ import scree.app.web.Origin;
             Bases.class,
             Bin.class,
             Cairns.class,
+            Calendars.class,
+            CallSheet.class,
             CardPdf.class,
             Cards.class,
             Catalogue.class,
@@ -100,7 +107,9 @@ import scree.app.web.Origin;
             CorrectedPictures.class,
             CorrectLines.class,
             Corrections.class,
+            DayPages.class,
             DryDowns.class,
+            Events.class,
             Faces.class,
             FaceSearches.class,
             FirstLooks.class,
@@ -129,6 +138,7 @@ import scree.app.web.Origin;
             StillLoading.class,
             StripeTests.class,
             TestMixes.class,
+            Timetables.class,
             Touches.class
         })
 public @interface WebTest {

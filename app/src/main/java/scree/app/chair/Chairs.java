@@ -128,6 +128,12 @@ public class Chairs {
         return Optional.ofNullable(mapper.finished(studio, sitting)).map(java.time.OffsetDateTime::toInstant);
     }
 
+    /** Returns the time that hands took over the time planned for the same steps, those of the catalogue; empty when nothing was timed. */
+    @Transactional(readOnly = true)
+    public Optional<Double> pace(StudioId studio, long id) {
+        return of(studio, id).flatMap(TakenChair::pace);
+    }
+
     /** Begins with the order as it is now; a second press, or a second tablet, begins nothing anew. */
     @Transactional
     public void begin(Member me, long sitting) {

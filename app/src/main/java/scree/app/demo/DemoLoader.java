@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -20,6 +21,10 @@ import scree.app.base.Shortlist;
 import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.correct.Corrections;
+import scree.app.event.Break;
+import scree.app.event.Event;
+import scree.app.event.Events;
+import scree.app.event.Working;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.kit.Formulas;
@@ -30,6 +35,7 @@ import scree.app.place.Placements;
 import scree.app.sheet.SheetPicture;
 import scree.app.sheet.Sheets;
 import scree.app.sitting.Intake;
+import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.skin.Touches;
@@ -37,6 +43,7 @@ import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.StillLoading;
 import scree.app.studio.StudioId;
+import scree.app.timetable.Timetables;
 import scree.core.care.Care;
 import scree.core.face.FacePoints;
 import scree.core.face.Tick;
@@ -60,6 +67,10 @@ class DemoLoader implements ApplicationRunner {
     static final String EVENT = "Ellmark lakeside concert";
     static final String PASSWORD = "loose stones";
     private static final int DONE_TODAY = 5;
+    /** Minutes that faces wait, made up, until they are wanted. */
+    private static final int[] WAITS = {15, 10, 25, 20};
+    /** Minutes that musicians come before their time. */
+    private static final int EARLY = 15;
 
     private final Accounts accounts;
     private final Clients clients;
@@ -67,6 +78,8 @@ class DemoLoader implements ApplicationRunner {
     private final Sheets sheets;
     private final Formulas formulas;
     private final Sittings sittings;
+    private final Events events;
+    private final Timetables timetables;
     private final Readings readings;
     private final Bases bases;
     private final Faces faces;
@@ -85,6 +98,8 @@ class DemoLoader implements ApplicationRunner {
             Sheets sheets,
             Formulas formulas,
             Sittings sittings,
+            Events events,
+            Timetables timetables,
             Readings readings,
             Bases bases,
             Faces faces,
@@ -102,6 +117,8 @@ class DemoLoader implements ApplicationRunner {
         this.sheets = sheets;
         this.formulas = formulas;
         this.sittings = sittings;
+        this.events = events;
+        this.timetables = timetables;
         this.readings = readings;
         this.bases = bases;
         this.faces = faces;
@@ -144,6 +161,37 @@ class DemoLoader implements ApplicationRunner {
         for (int i = 0; i < sitters.size(); i++) {
             load(studio, artists, sitters.get(i), DemoExtra.ALL.get(i), i, today, shift);
         }
+        day(studio, artists, today, shift);
+    }
+
+    /** Hours and breaks of the two, when each face is there and wanted, and that everybody was told. */
+    private void day(StudioId studio, List<Member> artists, LocalDate today, int shift) {
+        Event event = events.named(studio, today, EVENT);
+        LocalDateTime from = today.atTime(7, 30).plusMinutes(shift);
+        LocalDateTime until = today.atTime(16, 0).plusMinutes(shift);
+        List<Working> crew = new ArrayList<>();
+        for (int i = 0; i < artists.size(); i++) {
+            LocalDateTime lunch = today.atTime(12, 0).plusMinutes(shift + 15L * i);
+            crew.add(new Working(
+                    artists.get(i).artistId(),
+                    artists.get(i).name(),
+                    List.of(),
+                    from,
+                    until,
+                    true,
+                    List.of(new Break(lunch, lunch.plusMinutes(30), "lunch"))));
+        }
+        events.change(
+                studio,
+                new Event(event.id(), EVENT, "Boathouse, Ellmark", today, artists.size(), null, event.version()),
+                crew);
+        List<Sitting> sat = sittings.on(studio, today);
+        for (int i = 0; i < sat.size(); i++) {
+            Sitting s = sat.get(i);
+            LocalDateTime ready = s.endsAt().plusMinutes(WAITS[i % WAITS.length]);
+            timetables.want(studio, event.id(), s.id(), s.startsAt().minusMinutes(EARLY), ready, null);
+        }
+        events.publish(studio, event.id());
     }
 
     /** A swatch sheet that was read just laid and settled, and waits to be taken. */

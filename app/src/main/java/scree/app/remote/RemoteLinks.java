@@ -226,7 +226,7 @@ public class RemoteLinks implements Upkeep.Task {
             throw new LinkClosed(LinkClosed.Why.USED);
         }
         LocalDateTime at = time.now(studio).withSecond(0).withNano(0);
-        long sitting = sittings.add(studio, link.clientId(), link.artistId(), at, 30, EVENT);
+        long sitting = sittings.addFromAfar(studio, link.clientId(), link.artistId(), at, 30, EVENT);
         mapper.putSitting(studio, link.id(), sitting);
         long picture = readings.takeReady(studio, sitting, ready);
         looks.take(link.artist(), sitting, picture, look(tried, ready));

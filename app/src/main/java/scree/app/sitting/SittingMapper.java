@@ -1,5 +1,6 @@
 package scree.app.sitting;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
@@ -12,8 +13,7 @@ import scree.app.studio.StudioId;
 interface SittingMapper extends BinTable {
     Sitting find(@Param("studio") StudioId studio, @Param("id") long id);
 
-    List<Sitting> between(
-            @Param("studio") StudioId studio, @Param("from") LocalDateTime from, @Param("to") LocalDateTime to);
+    List<Sitting> on(@Param("studio") StudioId studio, @Param("day") LocalDate day);
 
     List<Sitting> ofClient(@Param("studio") StudioId studio, @Param("client") long client);
 
@@ -23,7 +23,8 @@ interface SittingMapper extends BinTable {
             @Param("artist") long artist,
             @Param("startsAt") LocalDateTime startsAt,
             @Param("minutes") int minutes,
-            @Param("event") String event);
+            @Param("event") String event,
+            @Param("eventId") Long eventId);
 
     /** Returns the rows changed: 0 when the sitting was edited since {@code version}. */
     int saveIntake(

@@ -8,6 +8,8 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.bin.BinTable;
 import scree.app.bin.Deletable;
+import scree.app.event.Event;
+import scree.app.event.Events;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
@@ -16,9 +18,11 @@ import scree.app.web.StaleSave;
 @Service
 public class Sittings implements Deletable {
     private final SittingMapper mapper;
+    private final Events events;
 
-    Sittings(SittingMapper mapper) {
+    Sittings(SittingMapper mapper, Events events) {
         this.mapper = mapper;
+        this.events = events;
     }
 
     /** @throws NotHere when the studio has no such sitting */
@@ -35,9 +39,9 @@ public class Sittings implements Deletable {
         NotHere.unless(mapper.hold(studio, id), "sitting");
     }
 
-    /** Returns the sittings of a day that were not sent from home, by time. */
+    /** Returns the sittings of a day's events, by time. */
     public List<Sitting> on(StudioId studio, LocalDate day) {
-        return mapper.between(studio, day.atStartOfDay(), day.plusDays(1).atStartOfDay());
+        return mapper.on(studio, day);
     }
 
     /** Returns all sittings of a client, the newest first. */
@@ -45,10 +49,23 @@ public class Sittings implements Deletable {
         return mapper.ofClient(studio, client);
     }
 
-    /** Adds a sitting and returns the id. */
+    /** Adds a sitting to the event of that name on its day, a new one when there is none, and returns the id. */
     @Transactional
     public long add(StudioId studio, long client, long artist, LocalDateTime startsAt, int minutes, String event) {
-        return mapper.add(studio, client, artist, startsAt, minutes, event);
+        return add(studio, client, artist, startsAt, minutes, events.named(studio, startsAt.toLocalDate(), event));
+    }
+
+    /** Adds a sitting to an event; the artist's hours there hold it from then on. Returns the id. */
+    @Transactional
+    public long add(StudioId studio, long client, long artist, LocalDateTime startsAt, int minutes, Event event) {
+        events.works(studio, event, artist, startsAt, startsAt.plusMinutes(minutes));
+        return mapper.add(studio, client, artist, startsAt, minutes, event.name(), event.id());
+    }
+
+    /** Adds a sitting of somebody who is not there, of no event, and returns the id. */
+    @Transactional
+    public long addFromAfar(StudioId studio, long client, long artist, LocalDateTime at, int minutes, String what) {
+        return mapper.add(studio, client, artist, at, minutes, what, null);
     }
 
     /** @throws StaleSave when someone else saved in between; carries the stored sitting */

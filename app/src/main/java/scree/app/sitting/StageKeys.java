@@ -30,6 +30,7 @@ public class StageKeys {
         List<Line> lines = new ArrayList<>();
         String names = stages.stream().map(s -> words.say("stage." + s.key())).collect(Collectors.joining(", "));
         add(lines, "first", stages.size(), names);
+        add(lines, "day");
         stages.forEach(s -> add(lines, s.key()));
         add(lines, "last");
         return lines;

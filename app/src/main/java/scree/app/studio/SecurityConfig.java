@@ -72,7 +72,7 @@ public class SecurityConfig {
             throws Exception {
         RequestCache asked = new AskedPage();
         http.requestCache(c -> c.requestCache(asked))
-                .authorizeHttpRequests(all -> all.requestMatchers("/sign-in", "/error", "/from-home/**")
+                .authorizeHttpRequests(all -> all.requestMatchers("/sign-in", "/error", "/from-home/**", "/calendar/*")
                         .permitAll()
                         .anyRequest()
                         .hasRole("ARTIST"))

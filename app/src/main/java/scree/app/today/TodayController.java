@@ -5,26 +5,30 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import scree.app.base.BaseChoice;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.base.Bases;
+import scree.app.event.Events;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
 import scree.app.look.Stones;
-import scree.app.picture.Pictures;
 import scree.app.sitting.CareWords;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
-import scree.app.studio.Accounts;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.studio.StudioTime;
+import scree.app.timetable.DayPage;
+import scree.app.timetable.DayPages;
 import scree.app.web.Words;
+import scree.core.care.Care;
 import scree.core.colour.Srgb;
 
 /** The day: who sits when, what to look out for, which products end soon. */
@@ -35,8 +39,8 @@ class TodayController {
 
     private static final int MOST_EXPIRING = 4;
     private final Sittings sittings;
-    private final Accounts accounts;
-    private final Pictures pictures;
+    private final Events events;
+    private final DayPages pages;
     private final Bases bases;
     private final Kit kit;
     private final StudioTime time;
@@ -45,16 +49,16 @@ class TodayController {
 
     TodayController(
             Sittings sittings,
-            Accounts accounts,
-            Pictures pictures,
+            Events events,
+            DayPages pages,
             Bases bases,
             Kit kit,
             StudioTime time,
             Words words,
             CareWords careWords) {
         this.sittings = sittings;
-        this.accounts = accounts;
-        this.pictures = pictures;
+        this.events = events;
+        this.pages = pages;
         this.bases = bases;
         this.kit = kit;
         this.time = time;
@@ -70,32 +74,33 @@ class TodayController {
 
     @GetMapping("/")
     String today(@CurrentMember Member me, Model model) {
+        return day(me, time.today(me.studio()), model);
+    }
+
+    /** Where the field for a day leads to. */
+    @GetMapping("/days")
+    String pick(@RequestParam LocalDate day) {
+        return "redirect:/days/" + day;
+    }
+
+    @GetMapping("/days/{day}")
+    String day(@CurrentMember Member me, @PathVariable LocalDate day, Model model) {
         LocalDateTime now = time.now(me.studio());
-        model.addAttribute("cameIn", sittings.cameIn(me.studio()));
-        List<Sitting> day = sittings.on(me.studio(), now.toLocalDate());
-        List<Long> ids = day.stream().map(Sitting::id).toList();
-        Map<Long, BaseChoice> choices = bases.choices(me.studio(), ids);
-        Map<Long, String> states = new HashMap<>();
-        for (Sitting s : day) {
-            states.put(
-                    s.id(),
-                    s.done() ? "done" : choices.containsKey(s.id()) || s.intakeAt() != null ? "begun" : "to-come");
-        }
-        String title = day.isEmpty() ? words.say("today.quiet") : day.get(0).event();
-        model.addAttribute(
-                "view",
-                TodayView.of(
-                        day,
-                        accounts.artists(me.studio()),
-                        pictures.latest(me.studio(), ids),
-                        states,
-                        now,
-                        title,
-                        summary(day, states, now.toLocalDate())));
-        model.addAttribute("next", next(day, me));
-        model.addAttribute("lookOuts", lookOuts(day));
+        List<Sitting> sat = sittings.on(me.studio(), day);
+        List<DayPage> days = pages.on(me.studio(), day);
+        boolean today = day.equals(now.toLocalDate());
+        model.addAttribute("date", day);
+        model.addAttribute("isToday", today);
+        model.addAttribute("days", days);
+        model.addAttribute("dayBefore", events.dayBefore(me.studio(), day).orElse(null));
+        model.addAttribute("dayAfter", events.dayAfter(me.studio(), day).orElse(null));
+        model.addAttribute("cameIn", today ? sittings.cameIn(me.studio()) : List.of());
+        model.addAttribute("dayTitle", words.date("date.weekday", day));
+        model.addAttribute("summary", summary(me, sat));
+        model.addAttribute("next", today ? next(sat, me) : null);
+        model.addAttribute("lookOuts", lookOuts(sat, now));
         model.addAttribute("endings", endings(me, now.toLocalDate()));
-        model.addAttribute("empty", day.isEmpty());
+        model.addAttribute("empty", sat.isEmpty());
         return "today/page";
     }
 
@@ -109,15 +114,22 @@ class TodayController {
                 .orElse(null);
     }
 
-    private String summary(List<Sitting> day, Map<Long, String> states, LocalDate date) {
-        long done = states.values().stream().filter("done"::equals).count();
-        long begun = states.values().stream().filter("begun"::equals).count();
-        String dayName = words.date("date.weekday", date);
-        return dayName + ". " + words.say("today.summary", day.size(), done, begun, day.size() - done - begun);
+    private String summary(Member me, List<Sitting> day) {
+        if (day.isEmpty()) {
+            return words.say("today.quiet");
+        }
+        Set<Long> taken = bases.choices(
+                        me.studio(), day.stream().map(Sitting::id).toList())
+                .keySet();
+        long done = day.stream().filter(Sitting::done).count();
+        long begun = day.stream()
+                .filter(s -> !s.done() && (taken.contains(s.id()) || s.intakeAt() != null))
+                .count();
+        return words.say("today.summary", day.size(), done, begun, day.size() - done - begun);
     }
 
     /** One line a face, everything grave in it; none is cut off, since the one cut off may be the one that hurts. */
-    private List<LookOut> lookOuts(List<Sitting> day) {
+    private List<LookOut> lookOuts(List<Sitting> day, LocalDateTime now) {
         List<LookOut> lines = new ArrayList<>();
         for (Sitting s : day) {
             List<String> grave = s.done() ? List.of() : careWords.grave(s, s.intakeAt() != null);
@@ -128,7 +140,24 @@ class TodayController {
                 lines.add(new LookOut(s.id(), who, String.join(" ", grave)));
             }
         }
+        unpatched(day, now).ifPresent(lines::add);
         return lines;
+    }
+
+    /** Who sits within two days and of whom no patch test is known. */
+    private Optional<LookOut> unpatched(List<Sitting> day, LocalDateTime now) {
+        List<Sitting> without = day.stream()
+                .filter(s -> !s.done()
+                        && s.startsAt().isAfter(now)
+                        && s.startsAt().isBefore(now.plusHours(Care.PATCH_TEST_HOURS)))
+                .filter(s -> s.intake().patchTest() == null || s.intake().patchTest() == Care.PatchTest.NONE)
+                .toList();
+        if (without.isEmpty()) {
+            return Optional.empty();
+        }
+        String names = without.stream().map(s -> s.client().firstName()).collect(Collectors.joining(", "));
+        return Optional.of(new LookOut(
+                without.get(0).id(), words.say("today.patch.who", without.size()), words.say("today.patch", names)));
     }
 
     private List<Ending> endings(Member me, LocalDate today) {

@@ -13,6 +13,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,12 +24,12 @@ import scree.app.Members;
 import scree.app.Samples;
 import scree.app.WebTest;
 import scree.app.base.Bases;
+import scree.app.event.Events;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
-import scree.app.picture.Pictures;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
-import scree.app.studio.Accounts;
+import scree.app.timetable.DayPages;
 import scree.core.skin.ReferenceCurve;
 
 /** The day at a glance: who is next, what to look out for, what ends. */
@@ -43,10 +44,10 @@ class TodayControllerTest {
     private Sittings sittings;
 
     @Autowired
-    private Accounts accounts;
+    private Events events;
 
     @Autowired
-    private Pictures pictures;
+    private DayPages pages;
 
     @Autowired
     private Bases bases;
@@ -57,8 +58,10 @@ class TodayControllerTest {
     @BeforeEach
     void aMorning() {
         given(sittings.cameIn(any())).willReturn(List.of());
-        given(accounts.artists(any())).willReturn(List.of());
-        given(pictures.latest(any(), any())).willReturn(Map.of());
+        given(pages.on(any(), any())).willReturn(List.of());
+        given(events.dayBefore(any(), any()))
+                .willReturn(Optional.of(EIGHT.toLocalDate().minusDays(3)));
+        given(events.dayAfter(any(), any())).willReturn(Optional.empty());
         given(bases.choices(any(), any())).willReturn(Map.of());
         given(kit.soonPastTheirTime(any(), anyInt())).willReturn(List.of());
     }
@@ -113,5 +116,21 @@ class TodayControllerTest {
         day(Members.sittingAt(11, 2, EIGHT, 40, false));
         given(kit.soonPastTheirTime(any(), anyInt())).willReturn(List.of(opened(opened, months)));
         assertThat(page()).contains("Marl 31").containsIgnoringCase(words);
+    }
+
+    @Test
+    void theDayBeforeWithAnEventIsOneTapAwayAndThereIsNoneAfter() throws Exception {
+        day();
+        assertThat(page()).contains("/days/2026-06-17", "17 June 2026").doesNotContain("rel=\"next\"");
+    }
+
+    /** Who was borne last time is known; of whom nothing is known within two days, it is said once, with all names. */
+    @Test
+    void whoHasNoPatchTestWithinTwoDaysIsNamed() throws Exception {
+        day(
+                Members.sittingAt(11, 2, EIGHT.plusHours(4), 40, false),
+                Members.sittingAt(12, 2, EIGHT.plusHours(5), 40, true),
+                Members.sittingAt(13, 2, EIGHT.plusHours(60), 40, false));
+        assertThat(page()).contains("Patch test, 1", "None is known of Client.");
     }
 }

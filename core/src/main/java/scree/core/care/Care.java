@@ -24,6 +24,9 @@ public final class Care {
         HYGIENE
     }
 
+    /** A patch test is made a day to two before, so within so many hours of a sitting it is time. House rule after common labels. */
+    public static final int PATCH_TEST_HOURS = 48;
+
     /** How a patch test went. */
     public enum PatchTest {
         NONE,

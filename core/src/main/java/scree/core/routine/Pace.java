@@ -1,5 +1,6 @@
 package scree.core.routine;
 
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -13,6 +14,11 @@ public record Pace(double all, Map<StepCode, Double> own) {
     private static final int VOTES = 2;
 
     private static final int LAST = 5;
+
+    /** What lies outside is no pace: steps that were tapped through, or a tablet that was left lying. House choices. */
+    private static final double LEAST = .5;
+
+    private static final double MOST = 2;
 
     public Pace {
         own = Map.copyOf(own);
@@ -29,10 +35,11 @@ public record Pace(double all, Map<StepCode, Double> own) {
     /**
      * Returns the pace that a record tells.
      *
-     * @param ratios minutes that were taken over minutes of the catalogue, the last first
+     * @param ratios minutes that were taken over minutes of the catalogue, the last first; below a half and above twice they count for nothing
      */
-    public static double told(java.util.List<Double> ratios) {
-        var last = ratios.subList(0, Math.min(LAST, ratios.size()));
+    public static double told(List<Double> ratios) {
+        List<Double> last =
+                ratios.stream().filter(r -> r >= LEAST && r <= MOST).limit(LAST).toList();
         return (VOTES + last.stream().mapToDouble(Double::doubleValue).sum()) / (VOTES + last.size());
     }
 }
