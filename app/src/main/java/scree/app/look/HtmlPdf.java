@@ -6,6 +6,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
@@ -39,6 +40,7 @@ public class HtmlPdf {
     public byte[] write(String template, String name, Object view) {
         Context context = new Context(words.locale());
         context.setVariable(name, view);
+        context.setVariable("style", style(template));
         String html = templates.process(template, context);
         turns.acquireUninterruptibly();
         try (ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
@@ -64,6 +66,15 @@ public class HtmlPdf {
 
     private static void face(PdfRendererBuilder builder, String file, String family, int weight) {
         builder.useFont(() -> open(file), family, weight, FontStyle.NORMAL, true);
+    }
+
+    /** The rules of a printed page lie beside the other files of its feature, under its template's name. */
+    private static String style(String template) {
+        try (InputStream css = HtmlPdf.class.getResourceAsStream("/scree/app/" + template + ".css")) {
+            return new String(css.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException("the rules of a printed page are missing", e);
+        }
     }
 
     private static InputStream open(String file) {

@@ -8,7 +8,7 @@ package scree.core.timetable;
  * @param early a minute between ready and needed: made-up faces sit under lights, eat and wait
  * @param longEarly such a minute past the first {@link #LONG} of them
  * @param moved a slot that a told time moves by
- * @param otherArtist somebody else than wished
+ * @param otherArtist somebody else than wished, or than told where nobody is wished
  */
 public record Costs(int late, int early, int longEarly, int moved, int otherArtist) {
     /** Minutes after which a face that waits wants doing again. House choice. */
@@ -49,7 +49,14 @@ public record Costs(int late, int early, int longEarly, int moved, int otherArti
         if (call.told() != null) {
             cost += moved * Math.abs(start - call.told().start());
         }
-        return cost + (call.wished() != Call.NONE && call.wished() != artist ? otherArtist : 0);
+        return cost + (expected(call) != Call.NONE && expected(call) != artist ? otherArtist : 0);
+    }
+
+    /** Who is wished, else who was told. */
+    private static int expected(Call call) {
+        return call.wished() != Call.NONE || call.told() == null
+                ? call.wished()
+                : call.told().artist();
     }
 
     private int time(int slotsLate) {
