@@ -158,6 +158,7 @@ class ChairJourneyIT extends Journeys {
         }
         until(() -> Boolean.TRUE.equals(browser.executeAsyncScript(
                 "const told = arguments[0]; caches.match(location.href).then((kept) => told(Boolean(kept)))")));
+        until(() -> link().contains("Online")); // what was asked of the layers is a note too
         cut(true);
         long cutAt = Instant.now().toEpochMilli();
         List<String> offline = new ArrayList<>();

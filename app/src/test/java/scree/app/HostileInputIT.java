@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.lang.reflect.Parameter;
 import java.lang.reflect.RecordComponent;
+import java.time.LocalDate;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -38,6 +39,7 @@ import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import scree.app.event.Events;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.kit.Kit;
@@ -102,9 +104,13 @@ class HostileInputIT {
     @Autowired
     private RemoteLinks links;
 
+    @Autowired
+    private Events events;
+
     private Member me;
     private long client;
     private long sitting;
+    private long event;
     private long product;
     private String token;
 
@@ -116,6 +122,7 @@ class HostileInputIT {
             product = kit.add(me.studio(), Ground.base("Marl", "2" + i, 65 + i, null));
         }
         sitting = ground.sitting(me, client);
+        event = events.newest(me.studio()).get(0).id();
         readings.take(me.studio(), sitting, Upload.of(Ground.portrait(3, WIDTH)));
         faces.take(me, sitting, Studio.points(Ensemble.all().get(3), WIDTH), FaceSheet.Found.TEMPLATE);
         token = links.make(me, client);
@@ -293,6 +300,8 @@ class HostileInputIT {
             case "artist" -> String.valueOf(me.artistId());
             case "day", "openedOn", "consentOn" -> "2026-11-27";
             case "time" -> "10:30";
+            case "sitting", "about" -> String.valueOf(sitting);
+            case "starts" -> LocalDate.now() + "T10:00";
             case "taps" -> "250,300,390,300,320,560";
             case "point" -> "CHIN";
             case "field" -> "aim";
@@ -320,6 +329,11 @@ class HostileInputIT {
                 .replace("{ending}", "svg")
                 .replace("{kind}", "client")
                 .replace("{change}", "1")
+                .replace("/events/{id}", "/events/" + event)
+                .replace("{sitting}", String.valueOf(sitting))
+                .replace("{then}", String.valueOf(sitting))
+                .replace("{day}", "2026-06-20")
+                .replace("{link}", "1")
                 .replace("{id}", "1");
         AbstractMockHttpServletRequestBuilder<?> asked = file == null
                 ? request(route.verb(), path)

@@ -55,6 +55,7 @@ import scree.app.picture.PictureGate;
 import scree.app.picture.Pictures;
 import scree.app.place.Placements;
 import scree.app.place.Previews;
+import scree.app.proof.Proofs;
 import scree.app.remote.RemoteLinks;
 import scree.app.sheet.SheetPdf;
 import scree.app.sheet.Sheets;
@@ -129,6 +130,7 @@ import scree.app.web.Origin;
             Placements.class,
             PracticeCamera.class,
             Previews.class,
+            Proofs.class,
             Readings.class,
             RemoteLinks.class,
             Seasons.class,

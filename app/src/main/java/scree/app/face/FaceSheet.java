@@ -80,7 +80,8 @@ public record FaceSheet(
                 points.turn());
     }
 
-    FacePoints facePoints() {
+    /** Returns the points as the core knows them. */
+    public FacePoints facePoints() {
         return read(points, turn);
     }
 

@@ -23,6 +23,7 @@ import scree.app.client.Clients;
 import scree.app.look.Stones;
 import scree.app.picture.Picture;
 import scree.app.picture.Pictures;
+import scree.app.proof.Proofs;
 import scree.app.remote.RemoteLinks;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -55,6 +56,7 @@ class RecordController {
     private final Pictures pictures;
     private final Accounts accounts;
     private final RemoteLinks links;
+    private final Proofs proofs;
     private final Words words;
     private final SkinWords skinWords;
     private final StudioTime time;
@@ -69,6 +71,7 @@ class RecordController {
             Pictures pictures,
             Accounts accounts,
             RemoteLinks links,
+            Proofs proofs,
             Words words,
             SkinWords skinWords,
             StudioTime time,
@@ -83,6 +86,7 @@ class RecordController {
         this.pictures = pictures;
         this.accounts = accounts;
         this.links = links;
+        this.proofs = proofs;
         this.words = words;
         this.skinWords = skinWords;
         this.time = time;
@@ -151,6 +155,7 @@ class RecordController {
         model.addAttribute("origin", origin.of(request));
         model.addAttribute("links", links.open(me.studio(), id));
         model.addAttribute("client", client);
+        model.addAttribute("learned", proofs.learned(me.studio(), id));
         model.addAttribute("entries", entries);
         model.addAttribute(
                 "age",

@@ -3,6 +3,7 @@ package scree.app.sitting;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,10 +20,12 @@ import scree.app.web.StaleSave;
 public class Sittings implements Deletable {
     private final SittingMapper mapper;
     private final Events events;
+    private final ApplicationEventPublisher told;
 
-    Sittings(SittingMapper mapper, Events events) {
+    Sittings(SittingMapper mapper, Events events, ApplicationEventPublisher told) {
         this.mapper = mapper;
         this.events = events;
+        this.told = told;
     }
 
     /** @throws NotHere when the studio has no such sitting */
@@ -93,11 +96,15 @@ public class Sittings implements Deletable {
         return mapper.sentFromHome(studio);
     }
 
-    /** Marks the work as done. */
+    /** Marks the work as done, and tells {@link Finished}. */
     @Transactional
     public void finish(StudioId studio, long id) {
         mapper.finish(studio, id);
+        told.publishEvent(new Finished(studio, id));
     }
+
+    /** A sitting has ended, in the same transaction. */
+    public record Finished(StudioId studio, long sitting) {}
 
     @Override
     public String kind() {

@@ -28,7 +28,7 @@ import org.springframework.security.web.savedrequest.RequestCache;
 @Configuration
 public class SecurityConfig {
     private static final Pattern FACE_PAGE =
-            Pattern.compile("/sittings/\\d+/(face|skin|light)|/from-home/[^/]+(/picture)?");
+            Pattern.compile("/sittings/\\d+/(face|skin|light|record(/after)?)|/from-home/[^/]+(/picture)?");
 
     /** Static files: public, and cached as the resource handler says instead of never. */
     @Bean

@@ -1,0 +1,105 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.openqa.selenium.By;
+import org.openqa.selenium.WebElement;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** From the record of a sitting to the next one: before and after over each other, a reaction told, the sitting done again. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class RecordJourneyIT extends Journeys {
+    @Autowired
+    private JdbcTemplate sql;
+
+    private long sitting;
+
+    @BeforeAll
+    void comeIn() {
+        sitting = sql.queryForObject(
+                "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like 'Liv%' and s.done_at is not null",
+                Long.class);
+        go("/");
+        signIn("loose stones");
+        until(() -> seen("main").length() > 100);
+    }
+
+    /** Other journeys know how many sittings there are, and that nobody reacted. */
+    @AfterAll
+    void leave() {
+        sql.update("delete from wear_report where sitting_id = ?", sitting);
+        sql.update(
+                "delete from sitting where client_id = (select client_id from sitting where id = ?) and done_at is null and id > ?",
+                sitting,
+                sitting);
+    }
+
+    /** The picture after is found, laid on the one before, and the handle shows more or less of it. */
+    @Test
+    @Order(1)
+    void thePictureAfterIsLaidOnTheOneBefore() throws IOException {
+        go("/sittings/" + sitting + "/record");
+        assertThat(seen("main")).contains("Kept when it ended", "Tuff", "No picture after the work yet");
+        byte[] jpeg = sql.queryForObject(
+                "select jpeg from picture where sitting_id = ? and not at_chair order by id desc limit 1",
+                byte[].class,
+                sitting);
+        Path after = Files.write(Files.createTempFile("after", ".jpg"), jpeg);
+        find("#after-file").sendKeys(after.toString());
+        click("#after-form button");
+        patiently(60).until(b -> !b.findElements(By.id("after-range")).isEmpty());
+        Files.delete(after);
+        assertThat(find("g[clip-path] image").getAttribute("transform")).matches("matrix\\((0\\.9|1\\.0)\\d* .*");
+        assertThat(seen("main")).contains("No zone differs by more than two readings do by themselves");
+        String half = find("#after-part").getAttribute("width");
+        find("#after-range").sendKeys(org.openqa.selenium.Keys.ARROW_RIGHT);
+        until(() -> !find("#after-part").getAttribute("width").equals(half));
+        assertAccessible("record");
+        assertNoSidewaysScroll();
+    }
+
+    @Test
+    @Order(2)
+    void aReactionThatIsToldIsACautionEverywhere() {
+        find("#hours").sendKeys("soon");
+        find("#reaction").sendKeys("itched under the eyes");
+        click(".wear-form button.main");
+        until(() -> seen("[role=alert]").contains("Give the hours"));
+        assertThat(find("#reaction").getAttribute("value"))
+                .as("nothing typed is lost")
+                .isEqualTo("itched under the eyes");
+        find("#hours").clear();
+        find("#hours").sendKeys("7");
+        browser.findElements(By.name("seen")).stream()
+                .filter(e -> "TURNED_ORANGE".equals(e.getAttribute("value")))
+                .forEach(WebElement::click);
+        click(".wear-form button.main");
+        until(() ->
+                seen(".wore").contains("itched under the eyes") && seen(".wore").contains("turned orange"));
+        click(".head a[href*='/clients/']");
+        until(() -> seen("main").contains("itched under the eyes"));
+    }
+
+    @Test
+    @Order(3)
+    void doneAgainItSaysWhatHasToBeOtherwise() {
+        go("/sittings/" + sitting + "/record");
+        click("#again");
+        arrives("/compare/" + sitting);
+        assertThat(seen(".differs")).contains("The skin is not read yet");
+        assertAccessible("two sittings");
+        String fresh = browser.getCurrentUrl().replaceAll(".*/sittings/(\\d+)/compare.*", "$1");
+        go("/sittings/" + fresh + "/intake");
+        until(() -> seen("main").contains("itched under the eyes"));
+    }
+}
