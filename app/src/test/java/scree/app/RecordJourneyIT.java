@@ -38,6 +38,8 @@ class RecordJourneyIT extends Journeys {
     @AfterAll
     void leave() {
         sql.update("delete from wear_report where sitting_id = ?", sitting);
+        sql.update("delete from wear_link where sitting_id = ?", sitting);
+        sql.update("delete from picture where sitting_id = ? and at_chair", sitting);
         sql.update(
                 "delete from sitting where client_id = (select client_id from sitting where id = ?) and done_at is null and id > ?",
                 sitting,
@@ -88,6 +90,25 @@ class RecordJourneyIT extends Journeys {
                 seen(".wore").contains("itched under the eyes") && seen(".wore").contains("turned orange"));
         click(".head a[href*='/clients/']");
         until(() -> seen("main").contains("itched under the eyes"));
+    }
+
+    /** The client's own page, on a phone; what they tell stands in the record under their name. */
+    @Test
+    @Order(4)
+    void theClientTellsByALink() {
+        go("/sittings/" + sitting + "/record");
+        click("#make-wear-link");
+        String link = find("#fresh-wear").getAttribute("value");
+        go(link.substring(link.indexOf("/from-home/")));
+        assertThat(seen("main")).contains("Liv, how did it wear?").doesNotContain("Tuff");
+        assertAccessible("how it wore, from home");
+        find("#wear-words").sendKeys("Held all night.");
+        find("#hours").clear();
+        find("#hours").sendKeys("9");
+        click(".wear-home button.main");
+        until(() -> seen("main").contains("Thank you"));
+        go("/sittings/" + sitting + "/record");
+        assertThat(seen("main")).contains("After 9 hours, told by Liv", "Held all night.");
     }
 
     @Test

@@ -1,12 +1,11 @@
 package scree.app.proof;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +14,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import scree.app.base.Bases;
 import scree.app.base.Shortlist;
 import scree.app.picture.Picture;
@@ -28,6 +28,7 @@ import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
 import scree.app.web.NotHere;
 import scree.app.web.Once;
+import scree.app.web.Origin;
 import scree.core.image.PictureRefused;
 import scree.core.reason.Reason;
 import scree.core.shade.Nearness;
@@ -44,6 +45,7 @@ class ProofController {
     private final ProofWords words;
     private final StudioTime time;
     private final Once once;
+    private final Origin origin;
 
     ProofController(
             Proofs proofs,
@@ -52,7 +54,8 @@ class ProofController {
             Pictures pictures,
             ProofWords words,
             StudioTime time,
-            Once once) {
+            Once once,
+            Origin origin) {
         this.proofs = proofs;
         this.sittings = sittings;
         this.bases = bases;
@@ -60,10 +63,11 @@ class ProofController {
         this.words = words;
         this.time = time;
         this.once = once;
+        this.origin = origin;
     }
 
     @GetMapping("/record")
-    String page(@CurrentMember Member me, @PathVariable long id, Model model) {
+    String page(@CurrentMember Member me, @PathVariable long id, Model model, HttpServletRequest request) {
         Proofs.Told told = proofs.of(me.studio(), id);
         Sitting sitting = told.sitting();
         model.addAttribute("sitting", sitting);
@@ -71,6 +75,9 @@ class ProofController {
                 "view",
                 ProofView.of(told, proofs.toldOf(me.studio(), sitting.clientId()), time.zone(me.studio()), words));
         model.addAttribute("kinds", Wore.Seen.values());
+        model.addAttribute("links", proofs.links(me.studio(), id));
+        model.addAttribute("zone", time.zone(me.studio()));
+        model.addAttribute("origin", origin.of(request));
         model.addAttribute(
                 "others",
                 sittings.ofClient(me.studio(), sitting.clientId()).stream()
@@ -88,7 +95,8 @@ class ProofController {
             @RequestParam(defaultValue = "") String search,
             @RequestParam(defaultValue = "0") int shown,
             @RequestParam(defaultValue = "false") boolean flash,
-            Model model) {
+            Model model,
+            HttpServletRequest request) {
         try {
             List<Reason> said = proofs.after(me, id, Upload.of(file), search, shown, flash);
             model.addAttribute(
@@ -99,11 +107,8 @@ class ProofController {
         } catch (PictureRefused refused) {
             model.addAttribute("refused", words.say("picture." + refused.why()));
         }
-        return page(me, id, model);
+        return page(me, id, model, request);
     }
-
-    /** What is typed of how it wore; kept as typed when something has to be mended. */
-    record WoreForm(String hours, List<Wore.Seen> seen, String place, String reaction, String words) {}
 
     @PostMapping("/record/wear")
     String wear(
@@ -111,12 +116,13 @@ class ProofController {
             @PathVariable long id,
             WoreForm form,
             @RequestParam(name = "once", required = false) String token,
-            Model model) {
-        Optional<Proofs.Telling> telling = read(form);
+            Model model,
+            HttpServletRequest request) {
+        Optional<Proofs.Telling> telling = form.read();
         if (telling.isEmpty()) {
             model.addAttribute("typed", form);
             model.addAttribute("refused", words.say("proof.wear.refused", Wore.MOST_HOURS));
-            return page(me, id, model);
+            return page(me, id, model, request);
         }
         return "redirect:"
                 + once.only(me.studio(), token, () -> {
@@ -125,32 +131,17 @@ class ProofController {
                 });
     }
 
-    /** Empty where the hours cannot be read, nothing is told or something is too long. */
-    private static Optional<Proofs.Telling> read(WoreForm f) {
-        Set<Wore.Seen> seen = f.seen() == null || f.seen().isEmpty() ? Set.of() : EnumSet.copyOf(f.seen());
-        try {
-            int hours = Integer.parseInt(f.hours() == null ? "" : f.hours().strip());
-            String place = text(f.place());
-            String reaction = text(f.reaction());
-            String said = text(f.words());
-            boolean told = !seen.isEmpty() || reaction != null || said != null;
-            boolean fits = within(place, Wore.LONGEST_PLACE)
-                    && within(reaction, Wore.LONGEST_REACTION)
-                    && within(said, Wore.LONGEST_WORDS);
-            return hours < 0 || hours > Wore.MOST_HOURS || !told || !fits
-                    ? Optional.empty()
-                    : Optional.of(new Proofs.Telling(hours, seen, place, reaction, said));
-        } catch (NumberFormatException e) {
-            return Optional.empty();
-        }
+    /** A link by which the client tells it. */
+    @PostMapping("/record/link")
+    String link(@CurrentMember Member me, @PathVariable long id, RedirectAttributes next) {
+        next.addFlashAttribute("freshLink", "/from-home/" + proofs.link(me, id) + "/wear");
+        return "redirect:/sittings/" + id + "/record#wore";
     }
 
-    private static String text(String typed) {
-        return typed == null || typed.isBlank() ? null : typed.strip();
-    }
-
-    private static boolean within(String text, int longest) {
-        return text == null || text.length() <= longest;
+    @PostMapping("/record/link/{link}/close")
+    String close(@CurrentMember Member me, @PathVariable long id, @PathVariable long link) {
+        proofs.close(me, id, link);
+        return "redirect:/sittings/" + id + "/record#wore";
     }
 
     /** Opens a sitting like this one. */

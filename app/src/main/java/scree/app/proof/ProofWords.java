@@ -41,6 +41,16 @@ class ProofWords extends Words {
         return "%d:%02d".formatted(seconds / MINUTE, seconds % MINUTE);
     }
 
+    /** Returns one report in a few words: "After 6 hours: turned orange; itched at the jaw". */
+    String shortly(Proofs.ToldBefore t) {
+        List<String> all = new ArrayList<>(
+                t.seen().stream().map(s -> say("proof.seen." + s)).toList());
+        if (t.reaction() != null) {
+            all.add(t.reaction());
+        }
+        return say("proof.told", t.hours(), String.join("; ", all));
+    }
+
     /** Returns what a client's reports say together; each with a way that changes nothing by itself. */
     List<String> learned(List<Proofs.ToldBefore> told) {
         List<String> said = new ArrayList<>();

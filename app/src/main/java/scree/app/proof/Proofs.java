@@ -1,6 +1,8 @@
 package scree.app.proof;
 
+import java.time.Clock;
 import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -29,6 +31,7 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Member;
+import scree.app.studio.Secrets;
 import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
 import scree.core.colour.Lab;
@@ -58,6 +61,7 @@ public class Proofs {
     private final ProofWords words;
     private final StudioTime time;
     private final TransactionTemplate transaction;
+    private final Clock clock;
 
     Proofs(
             ProofMapper mapper,
@@ -72,7 +76,8 @@ public class Proofs {
             ChairLogs chairs,
             ProofWords words,
             StudioTime time,
-            TransactionTemplate transaction) {
+            TransactionTemplate transaction,
+            Clock clock) {
         this.mapper = mapper;
         this.codec = codec;
         this.keeping = keeping;
@@ -86,6 +91,7 @@ public class Proofs {
         this.words = words;
         this.time = time;
         this.transaction = transaction;
+        this.clock = clock;
     }
 
     /**
@@ -210,8 +216,53 @@ public class Proofs {
     @Transactional
     public void tell(Member me, long sitting, Telling t) {
         sittings.get(me.studio(), sitting);
+        keep(me.studio(), sitting, me.artistId(), t, false);
+    }
+
+    private void keep(StudioId studio, long sitting, long artist, Telling t, boolean byClient) {
         String seen = t.seen().stream().map(Enum::name).collect(Collectors.joining(","));
-        mapper.tell(me.studio(), sitting, me.artistId(), t.hours(), seen, t.place(), t.reaction(), t.words());
+        mapper.tell(studio, sitting, artist, t.hours(), seen, t.place(), t.reaction(), t.words(), byClient);
+    }
+
+    /** Keeps how it wore as the client tells it by a link; as many times as the link bears. */
+    @Transactional
+    boolean tell(WearLink link, Telling t) {
+        boolean counted = mapper.countTold(link.studio(), link.id(), WearLink.MOST) > 0;
+        if (counted) {
+            keep(link.studio(), link.sitting(), link.artist(), t, true);
+        }
+        return counted;
+    }
+
+    /** Makes a link by which the client tells how it wore and returns its token; it is not kept anywhere and cannot be shown again. */
+    @Transactional
+    public String link(Member me, long sitting) {
+        sittings.get(me.studio(), sitting);
+        String token = Secrets.token(WearLink.TOKEN_BYTES);
+        mapper.addLink(
+                me.studio(),
+                sitting,
+                me.artistId(),
+                Secrets.hash(token),
+                OffsetDateTime.now(clock).plus(WearLink.OPEN_FOR));
+        return token;
+    }
+
+    List<WearLink> links(StudioId studio, long sitting) {
+        return mapper.links(studio, sitting, OffsetDateTime.now(clock));
+    }
+
+    /** Takes a link back. */
+    @Transactional
+    public void close(Member me, long sitting, long link) {
+        mapper.closeLink(me.studio(), sitting, link);
+    }
+
+    /** Returns what a token opens; empty when it was never made, was taken back or has expired. */
+    @Transactional(readOnly = true)
+    public Optional<WearLink> at(String token) {
+        WearLink link = token.length() > WearLink.LONGEST_TOKEN ? null : mapper.byToken(Secrets.hash(token));
+        return Optional.ofNullable(link).filter(l -> l.expiresAt().isAfter(OffsetDateTime.now(clock)));
     }
 
     /** Returns what was told of a client's sittings that asks for care or another product. */
@@ -226,6 +277,14 @@ public class Proofs {
     @Transactional(readOnly = true)
     public List<String> learned(StudioId studio, long client) {
         return words.learned(toldOf(studio, client));
+    }
+
+    /** Returns what was told of each of a client's sittings that asks for care or another product, in words. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<String>> toldBySitting(StudioId studio, long client) {
+        return toldOf(studio, client).stream()
+                .collect(Collectors.groupingBy(
+                        ToldBefore::sitting, Collectors.mapping(words::shortly, Collectors.toList())));
     }
 
     /** A reaction or a turned colour at a sitting; the base by its name then, or null. */

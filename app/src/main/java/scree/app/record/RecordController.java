@@ -6,9 +6,11 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -110,7 +112,11 @@ class RecordController {
             String rank,
             String note,
             String against,
-            String trust) {}
+            String trust,
+            List<String> told) {}
+
+    /** A year of a client's story, the newest first. */
+    record Year(int year, List<Entry> entries) {}
 
     /** A client in the list. */
     record Line(Client client, String stone) {}
@@ -140,9 +146,20 @@ class RecordController {
         Map<Long, TakenReading> skins = readings.of(me.studio(), ids);
         Map<Long, BaseChoice> choices = bases.choices(me.studio(), ids);
         Map<Long, Picture> shots = pictures.latest(me.studio(), ids);
+        Map<Long, List<String>> told = proofs.toldBySitting(me.studio(), id);
         List<Entry> entries = new ArrayList<>();
         for (Sitting s : past) {
-            entries.add(entry(s, skins.get(s.id()), choices.get(s.id()), shots.get(s.id())));
+            entries.add(entry(
+                    s,
+                    skins.get(s.id()),
+                    choices.get(s.id()),
+                    shots.get(s.id()),
+                    told.getOrDefault(s.id(), List.of())));
+        }
+        Map<Integer, List<Entry>> years = new TreeMap<>(Comparator.reverseOrder());
+        for (int i = 0; i < entries.size(); i++) {
+            int year = past.get(i).startsAt().getYear();
+            years.computeIfAbsent(year, y -> new ArrayList<>()).add(entries.get(i));
         }
         List<SeasonView.Sat> sats = past.stream()
                 .filter(s -> skins.containsKey(s.id()))
@@ -156,6 +173,11 @@ class RecordController {
         model.addAttribute("links", links.open(me.studio(), id));
         model.addAttribute("client", client);
         model.addAttribute("learned", proofs.learned(me.studio(), id));
+        model.addAttribute(
+                "years",
+                years.entrySet().stream()
+                        .map(y -> new Year(y.getKey(), y.getValue()))
+                        .toList());
         model.addAttribute("entries", entries);
         model.addAttribute(
                 "age",
@@ -167,7 +189,7 @@ class RecordController {
         return "client/page";
     }
 
-    private Entry entry(Sitting s, TakenReading taken, BaseChoice choice, Picture shot) {
+    private Entry entry(Sitting s, TakenReading taken, BaseChoice choice, Picture shot, List<String> told) {
         Stones stones = new Stones();
         var target = taken == null
                 ? java.util.Optional.<MatchTarget>empty()
@@ -197,7 +219,8 @@ class RecordController {
                                 choice.light() == LightVerdict.Grade.UNFIT
                                         ? "record.provisional.light"
                                         : "record.provisional")
-                        : null);
+                        : null,
+                told);
     }
 
     /** Returns the note with the bridge to the neck that was kept beside the base. */

@@ -129,6 +129,26 @@ class ProofsIT {
     }
 
     @Test
+    void aClientTellsByALinkAsOftenAsItBearsUntilItIsTakenBack() {
+        long other = ground.sitting(me, ground.client(me, null));
+        String token = proofs.link(me, other);
+        assertThat(proofs.at(token + "x")).isEmpty();
+        WearLink link = proofs.at(token).orElseThrow();
+        Proofs.Telling held = new Proofs.Telling(5, Set.of(Wore.Seen.HELD), null, null, null);
+        for (int i = 0; i < WearLink.MOST; i++) {
+            assertThat(proofs.tell(link, held)).isTrue();
+        }
+        assertThat(proofs.tell(link, held)).as("worn out").isFalse();
+        assertThat(proofs.of(me.studio(), other).wore())
+                .hasSize(WearLink.MOST)
+                .allMatch(w -> w.by().equals("Petra Kvist"));
+        proofs.close(ground.artist("stranger"), other, link.id());
+        assertThat(proofs.at(token)).as("a stranger closes nothing").isPresent();
+        proofs.close(me, other, link.id());
+        assertThat(proofs.at(token)).isEmpty();
+    }
+
+    @Test
     void aPictureWithoutAFaceIsKeptAllTheSameAndIsNoPortrait() {
         proofs.after(me, sitting, Upload.of(Ground.portrait(SITTER, WIDTH)), "", 0, true);
         After after = proofs.of(me.studio(), sitting).after().get(0);

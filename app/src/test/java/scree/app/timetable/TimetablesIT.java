@@ -8,6 +8,9 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -51,6 +54,9 @@ class TimetablesIT {
 
     @Autowired
     private Calendars calendars;
+
+    @Autowired
+    private CallSheet callSheet;
 
     private Member me;
     private long bea;
@@ -324,5 +330,33 @@ class TimetablesIT {
         Proposal p = timetables.plan(me.studio(), night.id());
         assertThat(p.places().get(0).startsAt()).isEqualTo(DAY.atTime(23, 40));
         assertThat(p.troubles()).isEmpty();
+    }
+
+    /** The longest names there are, and everybody prints at once: all sheets come, with all on them. */
+    @Test
+    void thirtySheetsAtOnceAreAllPrintedAndNothingIsDropped() throws Exception {
+        String longName = "Ingeborg-Wilhelmina ".repeat(6).strip();
+        sits(longName, me.artistId(), 9, 60, DAY.atTime(10, 0));
+        long client = clients.add(
+                me.studio(),
+                new Client(
+                        0,
+                        "Noor Vasskog",
+                        null,
+                        "Cello",
+                        null,
+                        "nickel, latex ".repeat(30).strip(),
+                        null,
+                        null,
+                        0));
+        sittings.add(me.studio(), client, bea, DAY.atTime(9, 0), 60, events.get(me.studio(), event));
+        TakenDay day = timetables.of(me.studio(), event);
+        Race.run(30, () -> {
+            try (PDDocument pdf = Loader.loadPDF(callSheet.write(day))) {
+                String words = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
+                assertThat(words).contains(longName, "Noor Vasskog", "Pier 2");
+                assertThat(words.split("nickel", -1)).hasSize(31);
+            }
+        });
     }
 }
