@@ -195,10 +195,7 @@ class ProofController {
         } else if (c.skin().isEmpty()) {
             said.add(words.say("proof.differs.unmeasured"));
         } else {
-            List<String> skin = c.skin().stream()
-                    .filter(s -> !s.seen().isEmpty())
-                    .map(words::change)
-                    .toList();
+            List<String> skin = words.changes(c.skin());
             said.add(
                     skin.isEmpty()
                             ? words.say("proof.differs.sameSkin")

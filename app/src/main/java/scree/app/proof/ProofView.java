@@ -198,10 +198,7 @@ record ProofView(
         if (shown == null || shown.skin().isEmpty() || !kept.measured()) {
             return shown == null ? List.of() : List.of(words.say("proof.change.unmeasured"));
         }
-        List<String> said = SkinChange.between(kept.skin(), shown.skin()).stream()
-                .filter(c -> !c.seen().isEmpty())
-                .map(words::change)
-                .toList();
+        List<String> said = words.changes(SkinChange.between(kept.skin(), shown.skin()));
         return said.isEmpty() ? List.of(words.say("proof.change.none")) : said;
     }
 

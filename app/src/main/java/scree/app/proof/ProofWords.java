@@ -29,11 +29,25 @@ class ProofWords extends Words {
         return z.product() == null ? area(z.area()) : say("proof.zone", area(z.area()), z.product());
     }
 
-    /** Returns what changed on a zone: "Cheek: lighter, less red". */
-    String change(SkinChange c) {
-        String seen = String.join(
-                ", ", c.seen().stream().map(w -> say("proof.what." + w)).toList());
-        return say("proof.change", say("zone." + c.zone()), seen);
+    /** Returns what changed, zones of a kind together: "lighter, less red: cheek, nose". Nothing where nothing is seen. */
+    List<String> changes(List<SkinChange> changes) {
+        Map<List<SkinChange.What>, List<String>> zones = new LinkedHashMap<>();
+        for (SkinChange c : changes) {
+            if (!c.seen().isEmpty()) {
+                zones.computeIfAbsent(c.seen(), k -> new ArrayList<>())
+                        .add(say("zone." + c.zone()).toLowerCase(locale()));
+            }
+        }
+        List<String> said = new ArrayList<>();
+        zones.forEach((seen, where) -> {
+            String how = String.join(
+                    ", ", seen.stream().map(w -> say("proof.what." + w)).toList());
+            said.add(say(
+                    "proof.change",
+                    how.substring(0, 1).toUpperCase(locale()) + how.substring(1),
+                    String.join(", ", where)));
+        });
+        return said;
     }
 
     /** Returns minutes and seconds. */

@@ -353,8 +353,8 @@ class TimetablesIT {
         TakenDay day = timetables.of(me.studio(), event);
         Race.run(30, () -> {
             try (PDDocument pdf = Loader.loadPDF(callSheet.write(day))) {
-                String words = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
-                assertThat(words).contains(longName, "Noor Vasskog", "Pier 2");
+                String words = new PDFTextStripper().getText(pdf).replaceAll("\\s+", ""); // lines break where they must
+                assertThat(words).contains(longName.replace(" ", ""), "NoorVasskog", "Pier2");
                 assertThat(words.split("nickel", -1)).hasSize(31);
             }
         });
