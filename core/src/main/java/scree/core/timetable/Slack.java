@@ -25,7 +25,8 @@ public record Slack(List<Integer> slots) {
 
     /** @param table as it stands; who is done is fixed in it and told by {@code over} */
     public static Slack of(Timetable table, List<Boolean> over) {
-        long moving = table.day().calls().stream().filter(c -> c.fixed() == null).count();
+        long moving =
+                table.day().calls().stream().filter(c -> c.fixed() == null).count();
         List<Integer> slots = new ArrayList<>();
         for (int i = 0; i < table.seats().size(); i++) {
             boolean told = over.get(i) || table.seats().get(i) == null;
@@ -70,7 +71,8 @@ public record Slack(List<Integer> slots) {
         }
         List<Integer> later = IntStream.range(0, table.seats().size())
                 .filter(i -> i != call && table.seats().get(i) != null)
-                .filter(i -> table.seats().get(i).artist() == seat.artist() && table.seats().get(i).start() > seat.start())
+                .filter(i -> table.seats().get(i).artist() == seat.artist()
+                        && table.seats().get(i).start() > seat.start())
                 .boxed()
                 .sorted(Comparator.comparing(i -> table.seats().get(i).start()))
                 .toList();
@@ -78,7 +80,8 @@ public record Slack(List<Integer> slots) {
             int slots = table.span(i).slots();
             int start = Math.max(table.seats().get(i).start(), end);
             start = free(shift, start, start + slots);
-            boolean held = table.day().calls().get(i).fixed() != null && start > table.seats().get(i).start();
+            boolean held = table.day().calls().get(i).fixed() != null
+                    && start > table.seats().get(i).start();
             end = start + slots;
             if (held || end > shift.hours().until() || late(table, i, end)) {
                 return false;
@@ -93,7 +96,11 @@ public record Slack(List<Integer> slots) {
         for (int tries = 0; tries <= shift.breaks().size(); tries++) {
             int now = from;
             Span span = new Span(now, now + end - start);
-            from = shift.breaks().stream().filter(span::meets).mapToInt(Span::until).max().orElse(now);
+            from = shift.breaks().stream()
+                    .filter(span::meets)
+                    .mapToInt(Span::until)
+                    .max()
+                    .orElse(now);
         }
         return from;
     }
