@@ -345,6 +345,9 @@ class ChairJourneyIT extends Journeys {
         until(() -> notes("FINISHED") == 1);
         assertThat(sql.queryForObject("select done_at is not null from sitting where id = ?", Boolean.class, sitting))
                 .isTrue();
+        go("/sittings/" + sitting + "/record");
+        assertThat(seen("main")).contains("Kept when it ended", "Hands took", "note: gentle round the eyes");
+        assertAccessible("record of work at the chair");
     }
 
     private void key(CharSequence keys) {

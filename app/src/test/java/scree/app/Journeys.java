@@ -9,11 +9,15 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Base64;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.parallel.Execution;
@@ -186,6 +190,17 @@ abstract class Journeys {
             element.click();
             return true;
         });
+    }
+
+    /** Returns the words of a PDF that whoever is signed in may open. */
+    String printed(String url) throws IOException {
+        String pdf = String.valueOf(browser.executeAsyncScript(
+                "const done = arguments[1]; fetch(arguments[0]).then(r => r.blob()).then(b => { const f = new FileReader();"
+                        + " f.onload = () => done(f.result.split(',')[1]); f.readAsDataURL(b); })",
+                url));
+        try (PDDocument document = Loader.loadPDF(Base64.getDecoder().decode(pdf))) {
+            return new PDFTextStripper().getText(document);
+        }
     }
 
     void assertNoSidewaysScroll() {

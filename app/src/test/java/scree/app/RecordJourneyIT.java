@@ -123,4 +123,16 @@ class RecordJourneyIT extends Journeys {
         go("/sittings/" + fresh + "/intake");
         until(() -> seen("main").contains("itched under the eyes"));
     }
+
+    /** Every step and product of the sheet, what a label names, and the cautions. */
+    @Test
+    @Order(5)
+    void theSheetToTakeHomeHasAllOnIt() throws IOException {
+        go("/sittings/" + sitting + "/record");
+        String words = printed(find("#take-home").getAttribute("href"));
+        assertThat(words)
+                .contains("Liv Torsander", "Reacts to: itched under the eyes", "Shadow and light", "Powder and sheen")
+                .contains("Step by step", "Tuff", "Contains: lanolin", "To carry along", "pharmacist")
+                .doesNotContain("Ask for allergies");
+    }
 }

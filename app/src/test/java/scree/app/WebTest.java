@@ -38,6 +38,7 @@ import scree.app.face.Faces;
 import scree.app.face.FirstLooks;
 import scree.app.gaps.Gaps;
 import scree.app.gaps.ShownMarks;
+import scree.app.handover.TakeHomes;
 import scree.app.kit.Catalogue;
 import scree.app.kit.DryDowns;
 import scree.app.kit.Formulas;
@@ -45,6 +46,7 @@ import scree.app.kit.Kit;
 import scree.app.kit.KitChanges;
 import scree.app.kit.KitImports;
 import scree.app.kit.KitShelf;
+import scree.app.look.HtmlPdf;
 import scree.app.memory.Memories;
 import scree.app.meter.Meters;
 import scree.app.mix.MixBench;
@@ -115,6 +117,7 @@ import scree.app.web.Origin;
             FaceSearches.class,
             FirstLooks.class,
             Formulas.class,
+            HtmlPdf.class,
             Kit.class,
             KitChanges.class,
             KitImports.class,
@@ -139,6 +142,7 @@ import scree.app.web.Origin;
             Sittings.class,
             StillLoading.class,
             StripeTests.class,
+            TakeHomes.class,
             TestMixes.class,
             Timetables.class,
             Touches.class

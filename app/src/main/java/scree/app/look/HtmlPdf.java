@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
@@ -38,16 +39,29 @@ public class HtmlPdf {
      * @param name under which the template finds {@code view}
      */
     public byte[] write(String template, String name, Object view) {
+        return write(template, name, view, Paper.A4);
+    }
+
+    /** What it is printed on. */
+    public enum Paper {
+        A4,
+        LETTER
+    }
+
+    /** @param paper takes the place of {@code A4} in the page's rules */
+    public byte[] write(String template, String name, Object view, Paper paper) {
         Context context = new Context(words.locale());
         context.setVariable(name, view);
-        context.setVariable("style", style(template));
+        context.setVariable(
+                "style",
+                style(template).replace("size: A4", "size: " + paper.name().toLowerCase(Locale.ROOT)));
         String html = templates.process(template, context);
         turns.acquireUninterruptibly();
         try (ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             PdfRendererBuilder builder = new PdfRendererBuilder();
             builder.useFastMode();
             builder.withHtmlContent(html, null);
-            builder.useUriResolver((base, uri) -> null);
+            builder.useUriResolver((base, uri) -> uri.startsWith("data:") ? uri : null);
             face(builder, "plain-latin.ttf", "Plain", PLAIN);
             face(builder, "strong-latin.ttf", "Plain", STRONG);
             face(builder, "plain-latin-ext.ttf", "PlainExt", PLAIN);

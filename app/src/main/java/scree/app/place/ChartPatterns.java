@@ -18,7 +18,7 @@ final class ChartPatterns {
         Shape before = g.getClip();
         g.clip(edge);
         g.setColor(new Color(0x6E7275));
-        g.setStroke(FaceChart.round(.6f));
+        g.setStroke(FaceDrawing.round(.6f));
         Rectangle2D b = edge.getBounds2D();
         switch (family) {
             case SHADOW -> hatch(g, b, 4.2, 1);
