@@ -260,10 +260,11 @@ class ChairJourneyIT extends Journeys {
         browser.switchTo().window(here);
     }
 
+    /** Read at once: while a tablet loads the page anew, an element that was found is gone before it is asked. */
+    @SuppressWarnings("unchecked")
     private List<String> course() {
-        return browser.findElements(By.cssSelector("[data-go]")).stream()
-                .map(e -> e.getAttribute("data-go"))
-                .toList();
+        return (List<String>)
+                browser.executeScript("return [...document.querySelectorAll('[data-go]')].map(e => e.dataset.go)");
     }
 
     /** What is seen at the inspection leads back to its step with the remedy, and then on to the inspection again. */
