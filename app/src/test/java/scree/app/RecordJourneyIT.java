@@ -132,7 +132,7 @@ class RecordJourneyIT extends Journeys {
         String words = printed(find("#take-home").getAttribute("href"));
         assertThat(words)
                 .contains("Liv Torsander", "Reacts to: itched under the eyes", "Shadow and light", "Powder and sheen")
-                .contains("Step by step", "Tuff", "Contains: lanolin", "To carry along", "pharmacist")
+                .contains("Step by step", "Or another matte base", "Contains: lanolin", "To carry along", "pharmacist")
                 .doesNotContain("Ask for allergies");
     }
 }
