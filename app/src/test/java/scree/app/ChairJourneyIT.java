@@ -347,7 +347,7 @@ class ChairJourneyIT extends Journeys {
         assertThat(sql.queryForObject("select done_at is not null from sitting where id = ?", Boolean.class, sitting))
                 .isTrue();
         go("/sittings/" + sitting + "/record");
-        assertThat(seen("main")).contains("Kept when it ended", "Hands took", "note: gentle round the eyes");
+        assertThat(seen("main")).contains("Kept on ", "Hands took", "note: gentle round the eyes");
         assertAccessible("record of work at the chair");
     }
 

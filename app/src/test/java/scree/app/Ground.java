@@ -8,11 +8,16 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.boot.test.context.TestComponent;
 import scree.app.client.Client;
 import scree.app.client.Clients;
+import scree.app.face.FaceSheet;
+import scree.app.face.Faces;
+import scree.app.kit.Kit;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
 import scree.app.kit.Stock;
 import scree.app.kit.Swatch;
+import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
+import scree.app.skin.Readings;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.core.colour.Lab;
@@ -39,11 +44,17 @@ public class Ground {
     private final Accounts accounts;
     private final Clients clients;
     private final Sittings sittings;
+    private final Kit kit;
+    private final Readings readings;
+    private final Faces faces;
 
-    Ground(Accounts accounts, Clients clients, Sittings sittings) {
+    Ground(Accounts accounts, Clients clients, Sittings sittings, Kit kit, Readings readings, Faces faces) {
         this.accounts = accounts;
         this.clients = clients;
         this.sittings = sittings;
+        this.kit = kit;
+        this.readings = readings;
+        this.faces = faces;
     }
 
     /** Founds a studio with one artist. */
@@ -62,6 +73,18 @@ public class Ground {
 
     public long sitting(Member of, long client) {
         return sittings.add(of.studio(), client, of.artistId(), LocalDateTime.now(), 45, "Concert");
+    }
+
+    /** Puts a product of the line "Own" into a kit, of the colour that it settles to. */
+    public long ware(Member of, String name, Role role, Form form, Lab colour, double contrast) {
+        Swatch swatch = Swatch.of(colour, colour);
+        return kit.add(of.studio(), Product.fresh("Own", name, role, form, Finish.SATIN, contrast, swatch));
+    }
+
+    /** Takes one of the twelve into a sitting: the picture, the points as they are known, and so the skin. */
+    public void seat(Member of, long sitting, int sitter, int width) {
+        readings.take(of.studio(), sitting, Upload.of(portrait(sitter, width)));
+        faces.take(of, sitting, Studio.points(Ensemble.all().get(sitter), width), FaceSheet.Found.TEMPLATE);
     }
 
     /** Returns a JPEG of a sitter with the card, facing a window. */

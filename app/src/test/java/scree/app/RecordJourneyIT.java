@@ -51,7 +51,7 @@ class RecordJourneyIT extends Journeys {
     @Order(1)
     void thePictureAfterIsLaidOnTheOneBefore() throws IOException {
         go("/sittings/" + sitting + "/record");
-        assertThat(seen("main")).contains("Kept when it ended", "Tuff", "No picture after the work yet");
+        assertThat(seen("main")).contains("Kept on ", "Tuff", "No picture after the work yet");
         byte[] jpeg = sql.queryForObject(
                 "select jpeg from picture where sitting_id = ? and not at_chair order by id desc limit 1",
                 byte[].class,

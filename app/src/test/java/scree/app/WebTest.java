@@ -73,6 +73,8 @@ import scree.app.studio.StudioTime;
 import scree.app.timetable.Calendars;
 import scree.app.timetable.CallSheet;
 import scree.app.timetable.DayPages;
+import scree.app.timetable.DayWork;
+import scree.app.timetable.TakenDays;
 import scree.app.timetable.Timetables;
 import scree.app.web.Once;
 import scree.app.web.Origin;
@@ -111,6 +113,7 @@ import scree.app.web.Origin;
             CorrectLines.class,
             Corrections.class,
             DayPages.class,
+            DayWork.class,
             DryDowns.class,
             Events.class,
             Faces.class,
@@ -143,6 +146,7 @@ import scree.app.web.Origin;
             StillLoading.class,
             StripeTests.class,
             TakeHomes.class,
+            TakenDays.class,
             TestMixes.class,
             Timetables.class,
             Touches.class

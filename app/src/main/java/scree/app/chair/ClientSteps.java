@@ -7,10 +7,10 @@ import java.util.Set;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.order.Orders;
-import scree.app.order.TakenOrder;
 import scree.app.studio.StudioId;
 import scree.core.colour.Srgb;
 import scree.core.routine.Course;
+import scree.core.routine.ShortWay;
 import scree.core.routine.StepCode;
 import scree.core.shade.Role;
 
@@ -27,6 +27,8 @@ public class ClientSteps {
             StepCode.LOOK,
             StepCode.FLASH,
             StepCode.PHOTO);
+
+    private static final int HALVES_A_MINUTE = 2;
 
     private final Chairs chairs;
     private final ChairPlans plans;
@@ -62,12 +64,33 @@ public class ClientSteps {
      */
     public record With(Long id, Role role, String name, String colour) {}
 
-    /** Returns the steps that were followed at the chair; those of the order where nothing was begun. */
+    /** What a client does at home: all of it, and the short way. */
+    public record Home(List<Told> steps, int quickMinutes, List<String> quick) {
+        public Home {
+            steps = List.copyOf(steps);
+            quick = List.copyOf(quick);
+        }
+    }
+
+    /**
+     * Returns the steps that were followed at the chair; those of the order where nothing was begun.
+     *
+     * @param minutes there are for the short way
+     */
     @Transactional(readOnly = true)
-    public List<Told> of(StudioId studio, long sitting) {
+    public Home of(StudioId studio, long sitting, int minutes) {
         ChairPlan plan = chairs.of(studio, sitting)
                 .map(TakenChair::plan)
                 .orElseGet(() -> plans.of(studio, orders.of(studio, sitting)));
+        ShortWay quick =
+                ShortWay.of(plan.course().legs().stream().map(Course.Leg::step).toList(), HALVES_A_MINUTE * minutes);
+        return new Home(
+                told(plan),
+                (quick.halves() + 1) / HALVES_A_MINUTE,
+                quick.steps().stream().map(s -> words.step(s.code())).toList());
+    }
+
+    private List<Told> told(ChairPlan plan) {
         List<Told> steps = new ArrayList<>();
         for (Course.Leg leg : plan.course().legs()) {
             if (!ARTIST.contains(leg.code())) {
@@ -83,25 +106,5 @@ public class ClientSteps {
             }
         }
         return steps;
-    }
-
-    /**
-     * The short version.
-     *
-     * @param minutes it takes; more than asked where nothing more can be left
-     */
-    public record Quick(int minutes, List<String> steps) {}
-
-    /** Returns what is left when there are only so many minutes. */
-    @Transactional(readOnly = true)
-    public Quick quick(StudioId studio, long sitting, int minutes) {
-        TakenOrder order = orders.of(studio, sitting);
-        Orders.Quick quick = orders.quick(order, minutes);
-        return new Quick(
-                quick.minutes(),
-                quick.codes().stream()
-                        .filter(c -> !ARTIST.contains(c))
-                        .map(words::step)
-                        .toList());
     }
 }

@@ -43,7 +43,7 @@ import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.StillLoading;
 import scree.app.studio.StudioId;
-import scree.app.timetable.Timetables;
+import scree.app.timetable.DayWork;
 import scree.core.care.Care;
 import scree.core.face.FacePoints;
 import scree.core.face.Tick;
@@ -79,7 +79,7 @@ class DemoLoader implements ApplicationRunner {
     private final Formulas formulas;
     private final Sittings sittings;
     private final Events events;
-    private final Timetables timetables;
+    private final DayWork dayWork;
     private final Readings readings;
     private final Bases bases;
     private final Faces faces;
@@ -99,7 +99,7 @@ class DemoLoader implements ApplicationRunner {
             Formulas formulas,
             Sittings sittings,
             Events events,
-            Timetables timetables,
+            DayWork dayWork,
             Readings readings,
             Bases bases,
             Faces faces,
@@ -118,7 +118,7 @@ class DemoLoader implements ApplicationRunner {
         this.formulas = formulas;
         this.sittings = sittings;
         this.events = events;
-        this.timetables = timetables;
+        this.dayWork = dayWork;
         this.readings = readings;
         this.bases = bases;
         this.faces = faces;
@@ -189,7 +189,7 @@ class DemoLoader implements ApplicationRunner {
         for (int i = 0; i < sat.size(); i++) {
             Sitting s = sat.get(i);
             LocalDateTime ready = s.endsAt().plusMinutes(WAITS[i % WAITS.length]);
-            timetables.want(studio, event.id(), s.id(), s.startsAt().minusMinutes(EARLY), ready, null);
+            dayWork.want(studio, event.id(), s.id(), s.startsAt().minusMinutes(EARLY), ready, null);
         }
         events.publish(studio, event.id());
     }

@@ -71,8 +71,8 @@ public class TakeHomes {
                         .inOrder(studio, id)
                         .map((TakenPlan p) -> drawing.of(p))
                         .orElse(List.of());
-        List<ClientSteps.Told> told = steps.of(studio, id);
-        ClientSteps.Quick quick = steps.quick(studio, id, QUICK_MINUTES);
+        ClientSteps.Home home = steps.of(studio, id, QUICK_MINUTES);
+        List<ClientSteps.Told> told = home.steps();
         List<TakeHome.Product> products = products(studio, told);
         String careful = Stream.of(
                         sitting.client().allergies(),
@@ -89,8 +89,8 @@ public class TakeHomes {
                 legend(faces),
                 told.stream().map(TakeHomes::step).toList(),
                 products,
-                words.say("takeHome.quick", quick.minutes()),
-                quick.steps(),
+                words.say("takeHome.quick", home.quickMinutes()),
+                home.quick(),
                 products.stream().filter(p -> carried(p.role())).toList(),
                 List.of(
                         words.say("takeHome.caution.patch"),

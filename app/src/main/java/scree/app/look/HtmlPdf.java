@@ -20,7 +20,6 @@ import scree.app.web.Words;
  */
 @Component
 public class HtmlPdf {
-    private static final String FONTS = "/scree/app/place/fonts/";
     private static final int AT_ONCE = 2;
     private static final int PLAIN = 400;
     private static final int STRONG = 600;
@@ -79,7 +78,7 @@ public class HtmlPdf {
     }
 
     private static void face(PdfRendererBuilder builder, String file, String family, int weight) {
-        builder.useFont(() -> open(file), family, weight, FontStyle.NORMAL, true);
+        builder.useFont(() -> PrintFaces.open(file), family, weight, FontStyle.NORMAL, true);
     }
 
     /** The rules of a printed page lie beside the other files of its feature, under its template's name. */
@@ -89,9 +88,5 @@ public class HtmlPdf {
         } catch (IOException e) {
             throw new UncheckedIOException("the rules of a printed page are missing", e);
         }
-    }
-
-    private static InputStream open(String file) {
-        return HtmlPdf.class.getResourceAsStream(FONTS + file);
     }
 }

@@ -30,7 +30,7 @@ public final class MillimetrePage implements Closeable {
 
     /** Returns Scree's plain face for a document. */
     public static PDFont plain(PDDocument document) throws IOException {
-        try (InputStream face = MillimetrePage.class.getResourceAsStream("/scree/app/place/fonts/plain-latin.ttf")) {
+        try (InputStream face = PrintFaces.open("plain-latin.ttf")) {
             return PDType0Font.load(document, face);
         }
     }

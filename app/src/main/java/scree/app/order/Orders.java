@@ -92,18 +92,6 @@ public class Orders {
         return new Solved(order, shortest, cut);
     }
 
-    /** What is left of an order when time is short; minutes as far as it can be cut. */
-    public record Quick(int minutes, List<StepCode> codes) {}
-
-    /** Returns what is left of an order within so many minutes, or the least that there is. */
-    public Quick quick(TakenOrder taken, int minutes) {
-        Needs needs = taken.gathered().needs();
-        OrderSchool school = taken.choice().school();
-        TimeCut cut = TimeCut.of(needs, school, 2 * minutes, Set.of());
-        RunningOrder order = RunningOrder.of(needs, school, cut.cut(), Set.of(), List.of());
-        return new Quick((order.end() + 1) / 2, order.codes());
-    }
-
     /** What an order starts from: the way of the client's last time. */
     private OrderSheet first(StudioId studio, Sitting sitting) {
         return lastTime.of(studio, sitting, KIND).map(OrderSheet::remembered).orElseGet(OrderSheet::usual);

@@ -16,6 +16,9 @@ interface ProofMapper {
     /** Returns the newest record, or null. */
     KeptRow newest(@Param("studio") StudioId studio, @Param("sitting") long sitting);
 
+    /** Returns sittings that ended and have no record. */
+    List<Long> unrecorded(@Param("studio") StudioId studio, @Param("limit") int limit);
+
     void addAfter(
             @Param("studio") StudioId studio,
             @Param("sitting") long sitting,

@@ -21,13 +21,13 @@ import scree.core.skin.SkinChange;
 /**
  * The record of a sitting as it is shown.
  *
- * @param ended whether it is the record, or the sitting as it stands
+ * @param kept since when it is kept, or that it is the sitting as it stands
  * @param slider before and after over each other, or null where one is missing
  * @param changes what the work changed, zone by zone, in words
  * @param flash what the flash pair says, or null
  */
 record ProofView(
-        boolean ended,
+        String kept,
         Slider slider,
         List<Shot> shots,
         List<String> changes,
@@ -106,7 +106,11 @@ record ProofView(
         After flash = told.after().stream().filter(After::flash).findFirst().orElse(null);
         After shown = plain == null ? flash : plain;
         return new ProofView(
-                told.no() > 0,
+                told.madeAt() == null
+                        ? words.say("proof.stands")
+                        : words.say(
+                                "proof.kept",
+                                words.date("date.moment", told.madeAt().atZoneSameInstant(zone))),
                 told.before().isEmpty() ? null : slider(told, shown, words),
                 shots(told, words),
                 changes(told.kept(), shown, words),

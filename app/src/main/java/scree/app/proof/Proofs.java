@@ -12,9 +12,11 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.chair.ChairLog;
 import scree.app.chair.ChairLogs;
@@ -34,6 +36,7 @@ import scree.app.studio.Member;
 import scree.app.studio.Secrets;
 import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
+import scree.app.studio.Upkeep;
 import scree.core.colour.Lab;
 import scree.core.face.FacePoints;
 import scree.core.face.MeshGuess;
@@ -45,8 +48,10 @@ import scree.core.skin.Zone;
 
 /** Records of sittings: kept when they end, proved by pictures, followed by how they wore, taken up again. */
 @Service
-public class Proofs {
+public class Proofs implements Upkeep.Task {
     private static final Logger LOG = LoggerFactory.getLogger(Proofs.class);
+    /** Records that are made up for at a time. */
+    private static final int A_TIME = 20;
 
     private final ProofMapper mapper;
     private final ProofCodec codec;
@@ -61,6 +66,7 @@ public class Proofs {
     private final ProofWords words;
     private final StudioTime time;
     private final TransactionTemplate transaction;
+    private final TransactionTemplate alone;
     private final Clock clock;
 
     Proofs(
@@ -76,7 +82,7 @@ public class Proofs {
             ChairLogs chairs,
             ProofWords words,
             StudioTime time,
-            TransactionTemplate transaction,
+            PlatformTransactionManager transactions,
             Clock clock) {
         this.mapper = mapper;
         this.codec = codec;
@@ -90,19 +96,23 @@ public class Proofs {
         this.chairs = chairs;
         this.words = words;
         this.time = time;
-        this.transaction = transaction;
+        this.transaction = new TransactionTemplate(transactions);
+        this.alone = new TransactionTemplate(transactions);
+        this.alone.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
         this.clock = clock;
     }
 
     /**
      * A sitting with all that is kept of it.
      *
-     * @param no of the record, 0 while it has not ended: then {@code kept} is as it stands
+     * @param no of the record, 0 while there is none: then {@code kept} is as it stands
+     * @param madeAt when the record was made, null while there is none
      * @param below where the face lies in the picture before, found in the same way as in those after, so that what the way errs by is the same
      */
     record Told(
             Sitting sitting,
             int no,
+            OffsetDateTime madeAt,
             Kept kept,
             Optional<ChairLog> work,
             Optional<Picture> before,
@@ -111,10 +121,28 @@ public class Proofs {
             List<After> after,
             List<Wore> wore) {}
 
-    /** Keeps what a sitting was when it ends. */
-    @EventListener
+    /**
+     * Keeps what a sitting was once its end is stored. In a transaction of its own: whatever keeps a record from being made, the end stands, and
+     * {@link #keepUp} makes it later.
+     */
+    @TransactionalEventListener(fallbackExecution = true)
     void ended(Sittings.Finished end) {
-        mapper.add(end.studio(), end.sitting(), codec.write(keeping.now(end.studio(), end.sitting())));
+        keep(end.studio(), end.sitting());
+    }
+
+    private void keep(StudioId studio, long sitting) {
+        try {
+            alone.executeWithoutResult(
+                    status -> mapper.add(studio, sitting, codec.write(keeping.now(studio, sitting))));
+        } catch (RuntimeException unforeseen) {
+            LOG.error("the record of sitting {} is not made yet", sitting, unforeseen);
+        }
+    }
+
+    /** Makes records of sittings that ended without one. */
+    @Override
+    public void keepUp(StudioId studio) {
+        mapper.unrecorded(studio, A_TIME).forEach(id -> keep(studio, id));
     }
 
     @Transactional(readOnly = true)
@@ -127,6 +155,7 @@ public class Proofs {
         return new Told(
                 sitting,
                 kept.isPresent() ? row.no() : 0,
+                kept.isPresent() ? row.madeAt() : null,
                 kept.orElseGet(() -> keeping.now(studio, id)),
                 chairs.of(studio, id),
                 before,

@@ -31,7 +31,8 @@ class RemoteRate extends OncePerRequestFilter {
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        return !request.getServletPath().startsWith("/from-home/");
+        String path = request.getServletPath();
+        return !path.startsWith("/from-home/") && !path.startsWith("/calendar/");
     }
 
     @Override

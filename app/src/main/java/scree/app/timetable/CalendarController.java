@@ -160,7 +160,10 @@ class CalendarController {
             if (!until.isAfter(from) || parts[2].length() > LONGEST_WHAT) {
                 throw new BadInput("taken", "input.place");
             }
-            return new Break(from, until, parts[2].isBlank() ? null : parts[2].strip());
+            return new Break(
+                    from,
+                    until,
+                    parts[2].isBlank() ? null : parts[2].replace(',', ' ').strip());
         } catch (DateTimeException | ArrayIndexOutOfBoundsException e) {
             throw new BadInput("taken", "input.place");
         }

@@ -202,7 +202,7 @@ final class CalendarRead {
                 .map(Property::getValue)
                 .orElse("")
                 .strip();
-        String plain = what.replaceAll("\\p{Cntrl}+", " ");
+        String plain = what.replaceAll("[\\p{Cntrl},;]+", " ");
         entries.add(new Entry(from, until, plain.substring(0, Math.min(LONGEST_WORDS, plain.length()))));
     }
 

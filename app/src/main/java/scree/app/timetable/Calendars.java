@@ -28,7 +28,8 @@ public class Calendars {
     private static final int DAYS_AHEAD = 730;
 
     private final CalendarMapper mapper;
-    private final Timetables timetables;
+    private final TakenDays days;
+    private final DayWork work;
     private final Events events;
     private final CalendarFile file;
     private final StudioTime time;
@@ -36,13 +37,15 @@ public class Calendars {
 
     Calendars(
             CalendarMapper mapper,
-            Timetables timetables,
+            TakenDays days,
+            DayWork work,
             Events events,
             CalendarFile file,
             StudioTime time,
             Clock clock) {
         this.mapper = mapper;
-        this.timetables = timetables;
+        this.days = days;
+        this.work = work;
         this.events = events;
         this.file = file;
         this.time = time;
@@ -106,7 +109,7 @@ public class Calendars {
     /** @throws IOException when it is no calendar */
     @Transactional(readOnly = true)
     public Brought read(StudioId studio, long event, byte[] bytes) throws IOException {
-        TakenDay day = timetables.of(studio, event);
+        TakenDay day = days.of(studio, event);
         CalendarRead.Found found = CalendarRead.of(bytes, day.clock());
         List<Arrival> arrivals = new ArrayList<>();
         List<CalendarRead.Entry> taken = new ArrayList<>();
@@ -147,13 +150,13 @@ public class Calendars {
      */
     @Transactional
     public void take(Member me, long event, int version, List<Arrival> arrivals, Long artist, List<Break> breaks) {
-        TakenDay day = timetables.of(me.studio(), event);
+        TakenDay day = days.of(me.studio(), event);
         List<Place> places = new ArrayList<>();
         for (Arrival a : arrivals) {
             Booked b = NotHere.unless(day.find(a.sitting()).orElse(null), "sitting");
             places.add(b.place().arriving(a.at()));
         }
-        timetables.take(me, event, version, DayChange.What.CALENDAR, null, places);
+        work.take(me, event, version, DayChange.What.CALENDAR, null, places);
         if (!breaks.isEmpty()) {
             Working whose =
                     NotHere.unless(artist == null ? null : day.artist(artist).orElse(null), "artist");

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import scree.core.timetable.Costs;
 import scree.core.timetable.Day;
 
@@ -23,6 +24,12 @@ record DayClock(ZoneId zone, LocalDate day) {
     int minute(LocalDateTime at) {
         long minutes = Duration.between(midnight(), at.atZone(zone).toInstant()).toMinutes();
         return (int) Math.max(0, Math.min(LAST, minutes));
+    }
+
+    /** Returns whether something that begins then belongs to the day: on it, or in the night after. */
+    boolean holds(LocalDateTime at) {
+        long days = ChronoUnit.DAYS.between(day, at.toLocalDate());
+        return days == 0 || days == 1;
     }
 
     LocalDateTime at(int minute) {

@@ -13,13 +13,13 @@ import scree.app.studio.StudioId;
 /** Puts a day's page together: drawn, what does not work, what was done, and what lies on the desk below. */
 @Component
 public class DayPages {
-    private final Timetables timetables;
+    private final TakenDays days;
     private final Pictures pictures;
     private final Accounts accounts;
     private final DayWords words;
 
-    DayPages(Timetables timetables, Pictures pictures, Accounts accounts, DayWords words) {
-        this.timetables = timetables;
+    DayPages(TakenDays days, Pictures pictures, Accounts accounts, DayWords words) {
+        this.days = days;
         this.pictures = pictures;
         this.accounts = accounts;
         this.words = words;
@@ -28,20 +28,20 @@ public class DayPages {
     /** Returns every event of a day, nothing on the desk. */
     @Transactional(readOnly = true)
     public List<DayPage> on(StudioId studio, LocalDate day) {
-        return timetables.on(studio, day).stream()
+        return days.on(studio, day).stream()
                 .map(taken -> page(studio, taken, null, null, null))
                 .toList();
     }
 
     @Transactional(readOnly = true)
     DayPage of(StudioId studio, long event, String message) {
-        return page(studio, timetables.of(studio, event), null, null, message);
+        return page(studio, days.of(studio, event), null, null, message);
     }
 
     /** @param sitting that lies on the desk */
     @Transactional(readOnly = true)
     DayPage desk(StudioId studio, long event, long sitting, String message) {
-        TakenDay taken = timetables.of(studio, event);
+        TakenDay taken = days.of(studio, event);
         return page(studio, taken, null, taken.find(sitting).orElse(null), message);
     }
 

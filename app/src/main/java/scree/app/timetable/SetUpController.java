@@ -25,15 +25,15 @@ import scree.app.web.Words;
 @Controller
 class SetUpController {
     private final Events events;
-    private final Timetables timetables;
+    private final DayWork work;
     private final Accounts accounts;
     private final StudioTime time;
     private final Words words;
     private final Once once;
 
-    SetUpController(Events events, Timetables timetables, Accounts accounts, StudioTime time, Words words, Once once) {
+    SetUpController(Events events, DayWork work, Accounts accounts, StudioTime time, Words words, Once once) {
         this.events = events;
-        this.timetables = timetables;
+        this.work = work;
         this.accounts = accounts;
         this.time = time;
         this.words = words;
@@ -92,7 +92,7 @@ class SetUpController {
                     .anyMatch(e -> e.name().equals(event.name()));
             String made = once.only(me.studio(), token, () -> {
                 Optional<Event> stored = events.add(me.studio(), event, crew);
-                stored.filter(e -> copy != null && people).ifPresent(e -> timetables.copyPeople(me, copy, e));
+                stored.filter(e -> copy != null && people).ifPresent(e -> work.copyPeople(me, copy, e));
                 return stored.map(e -> "/days/" + e.day()).orElse("");
             });
             if (!made.isEmpty()) {

@@ -20,7 +20,7 @@ import scree.app.web.CalendarDay;
 
 /** A day of an event with its people, as typed. Hours past midnight are those of the night after. */
 record SetUpForm(String name, String place, String day, String chairs, int version, Map<Long, Row> rows) {
-    private static final int MOST_BREAKS = 6;
+    private static final int MOST_BREAKS = 30;
     private static final int LONGEST_WHAT = 80;
     private static final int LONGEST_SKILLS = 400;
     private static final LocalTime FROM = LocalTime.of(8, 0);

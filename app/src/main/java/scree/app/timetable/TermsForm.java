@@ -2,7 +2,6 @@ package scree.app.timetable;
 
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -41,7 +40,7 @@ record TermsForm(
     }
 
     /** @throws Unreadable naming the first field that cannot be read */
-    Timetables.Terms read(DayClock clock) throws Unreadable {
+    DayWork.Terms read(DayClock clock) throws Unreadable {
         if (artist == null) {
             throw new Unreadable("artist");
         }
@@ -54,7 +53,7 @@ record TermsForm(
         if (here != null && by != null && !by.isAfter(here)) {
             throw new Unreadable("ready");
         }
-        return new Timetables.Terms(from, artist, here, by, wished, minutesRead(), words(), held());
+        return new DayWork.Terms(from, artist, here, by, wished, minutesRead(), words(), held());
     }
 
     private static LocalDateTime time(String field, String typed, DayClock clock) throws Unreadable {
@@ -63,8 +62,7 @@ record TermsForm(
         }
         try {
             LocalDateTime at = LocalDateTime.parse(typed.strip());
-            long days = ChronoUnit.DAYS.between(clock.day(), at.toLocalDate());
-            if (days < 0 || days > 1) {
+            if (!clock.holds(at)) {
                 throw new Unreadable(field);
             }
             return at;

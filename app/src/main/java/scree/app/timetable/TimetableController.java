@@ -30,8 +30,11 @@ import scree.core.timetable.Slack;
 class TimetableController {
     private static final int MOST_LATE = 240;
     private static final int MOST_PLACES = 60;
+    private static final int LAST_MINUTE = 36 * 60;
 
+    private final TakenDays days;
     private final Timetables timetables;
+    private final DayWork work;
     private final DayPages pages;
     private final Events events;
     private final Clients clients;
@@ -41,7 +44,9 @@ class TimetableController {
     private final Once once;
 
     TimetableController(
+            TakenDays days,
             Timetables timetables,
+            DayWork work,
             DayPages pages,
             Events events,
             Clients clients,
@@ -49,7 +54,9 @@ class TimetableController {
             DayWords dayWords,
             Words words,
             Once once) {
+        this.days = days;
         this.timetables = timetables;
+        this.work = work;
         this.pages = pages;
         this.events = events;
         this.clients = clients;
@@ -89,7 +96,7 @@ class TimetableController {
             @RequestParam long artist,
             @RequestParam int minute,
             Model model) {
-        LocalDateTime start = timetables.of(me.studio(), id).clock().at(minute);
+        LocalDateTime start = days.of(me.studio(), id).clock().at(within(minute, LAST_MINUTE));
         return proposed(me, timetables.move(me.studio(), id, sitting, artist, start), null, model);
     }
 
@@ -100,7 +107,7 @@ class TimetableController {
             @RequestParam long sitting,
             @RequestParam int minutes,
             Model model) {
-        return proposed(me, timetables.late(me.studio(), id, sitting, bounded(minutes)), null, model);
+        return proposed(me, timetables.late(me.studio(), id, sitting, within(minutes, MOST_LATE)), null, model);
     }
 
     @PostMapping("/longer")
@@ -110,11 +117,11 @@ class TimetableController {
             @RequestParam long sitting,
             @RequestParam int minutes,
             Model model) {
-        return proposed(me, timetables.longer(me.studio(), id, sitting, bounded(minutes)), null, model);
+        return proposed(me, timetables.longer(me.studio(), id, sitting, within(minutes, MOST_LATE)), null, model);
     }
 
-    private static int bounded(int minutes) {
-        if (minutes < 1 || minutes > MOST_LATE) {
+    private static int within(int minutes, int most) {
+        if (minutes < 0 || minutes > most) {
             throw new BadInput("minutes", "input.place");
         }
         return minutes;
@@ -135,7 +142,7 @@ class TimetableController {
         }
         List<Place> places = fields.stream().map(PlaceField::read).toList();
         try {
-            timetables.take(me, id, version, what, about, places);
+            work.take(me, id, version, what, about, places);
             return shown(pages.of(me.studio(), id, null), model);
         } catch (StaleSave stale) {
             return again(me, id, about, places, model);
@@ -149,7 +156,7 @@ class TimetableController {
                 .findFirst()
                 .orElse(null);
         boolean there = wanted != null
-                && timetables.of(me.studio(), id).find(wanted.sitting()).isPresent();
+                && days.of(me.studio(), id).find(wanted.sitting()).isPresent();
         return there
                 ? proposed(
                         me,
@@ -162,8 +169,8 @@ class TimetableController {
     @PostMapping("/undo")
     String undo(@CurrentMember Member me, @PathVariable long id, @RequestParam int version, Model model) {
         return changed(me, id, model, () -> {
-            Timetables.Undone undone = timetables.undo(me, id, version);
-            return undone == Timetables.Undone.DONE ? null : words.say("day.undo." + undone);
+            DayWork.Undone undone = work.undo(me, id, version);
+            return undone == DayWork.Undone.DONE ? null : words.say("day.undo." + undone);
         });
     }
 
@@ -171,7 +178,7 @@ class TimetableController {
     @PostMapping("/here")
     String here(@CurrentMember Member me, @PathVariable long id, @RequestParam long sitting, Model model) {
         return changed(me, id, model, () -> {
-            timetables.here(me, id, sitting);
+            work.here(me, id, sitting);
             return null;
         });
     }
@@ -185,7 +192,7 @@ class TimetableController {
             @RequestParam boolean held,
             Model model) {
         return changed(me, id, model, () -> {
-            timetables.hold(me, id, version, sitting, held);
+            work.hold(me, id, version, sitting, held);
             return null;
         });
     }
@@ -216,12 +223,8 @@ class TimetableController {
             TermsForm form,
             Model model) {
         try {
-            timetables.terms(
-                    me,
-                    id,
-                    version,
-                    sitting,
-                    form.read(timetables.of(me.studio(), id).clock()));
+            work.terms(
+                    me, id, version, sitting, form.read(days.of(me.studio(), id).clock()));
             return shown(pages.of(me.studio(), id, null), model);
         } catch (TermsForm.Unreadable unreadable) {
             model.addAttribute("typed", form);
@@ -252,14 +255,14 @@ class TimetableController {
             @RequestParam(name = "once", required = false) String token,
             Model model) {
         clients.get(me.studio(), client);
-        String sitting = once.only(me.studio(), token, () -> String.valueOf(timetables.add(me, id, client)));
+        String sitting = once.only(me.studio(), token, () -> String.valueOf(work.add(me, id, client)));
         return shown(pages.desk(me.studio(), id, Long.parseLong(sitting), null), model);
     }
 
     /** Whom to watch, asked by the page once it stands. */
     @GetMapping("/slack")
     String slack(@CurrentMember Member me, @PathVariable long id, Model model) {
-        TakenDay day = timetables.of(me.studio(), id);
+        TakenDay day = days.of(me.studio(), id);
         Slack slack = timetables.slack(day);
         model.addAttribute("watch", dayWords.watch(day, slack));
         List<List<String>> lines = new ArrayList<>();
@@ -277,7 +280,7 @@ class TimetableController {
     /** The day on paper. */
     @GetMapping("/call-sheet.pdf")
     ResponseEntity<byte[]> callSheet(@CurrentMember Member me, @PathVariable long id) {
-        byte[] pdf = callSheet.write(timetables.of(me.studio(), id));
+        byte[] pdf = callSheet.write(days.of(me.studio(), id));
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"call-sheet.pdf\"")

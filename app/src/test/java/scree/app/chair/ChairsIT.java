@@ -17,26 +17,19 @@ import scree.app.Ground;
 import scree.app.Race;
 import scree.app.TestDatabase;
 import scree.app.base.Bases;
-import scree.app.face.FaceSheet;
-import scree.app.face.Faces;
 import scree.app.kit.Kit;
-import scree.app.kit.Product;
-import scree.app.kit.Swatch;
 import scree.app.order.Orders;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
-import scree.app.skin.Readings;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
 import scree.core.colour.Lab;
 import scree.core.routine.Progress.Kind;
 import scree.core.routine.StepCode;
-import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
 import scree.standins.camera.Ensemble;
-import scree.standins.camera.Studio;
 
 /** The work at a chair in the real database: begun once, noted once, merged, changed under one's hands, and of its studio only. */
 @TestDatabase
@@ -47,12 +40,6 @@ class ChairsIT {
 
     @Autowired
     private Ground ground;
-
-    @Autowired
-    private Readings readings;
-
-    @Autowired
-    private Faces faces;
 
     @Autowired
     private Bases bases;
@@ -78,25 +65,17 @@ class ChairsIT {
     private Member mine;
     private Member theirs;
     private long base;
-    private byte[] picture;
 
     @BeforeAll
     void aStudioWithAKit() {
         mine = ground.artist("chair");
         theirs = ground.artist("neighbour");
-        picture = Ground.portrait(SITTER, WIDTH);
         Lab skin = Ensemble.all().get(SITTER).skin();
-        base = add("Base", Role.BASE, Form.LIQUID, skin, .7);
+        base = ground.ware(mine, "Base", Role.BASE, Form.LIQUID, skin, .7);
         for (int deeper = 8; deeper <= 24; deeper += 4) {
-            add("Rose " + deeper, Role.BLUSH, Form.CREAM, Lab.of(skin.lightness() - deeper, 34, 18), .4);
+            ground.ware(mine, "Rose " + deeper, Role.BLUSH, Form.CREAM, Lab.of(skin.lightness() - deeper, 34, 18), .4);
         }
-        add("Haze", Role.SPRAY, Form.MIST, Lab.of(90, 0, 0), .02);
-    }
-
-    private long add(String name, Role role, Form form, Lab colour, double contrast) {
-        return kit.add(
-                mine.studio(),
-                Product.fresh("Own", name, role, form, Finish.SATIN, contrast, Swatch.of(colour, colour)));
+        ground.ware(mine, "Haze", Role.SPRAY, Form.MIST, Lab.of(90, 0, 0), .02);
     }
 
     private long sitting() {
@@ -105,8 +84,7 @@ class ChairsIT {
 
     private long begun() {
         long sitting = sitting();
-        readings.take(mine.studio(), sitting, Upload.of(picture));
-        faces.take(mine, sitting, Studio.points(Ensemble.all().get(SITTER), WIDTH), FaceSheet.Found.TEMPLATE);
+        ground.seat(mine, sitting, SITTER, WIDTH);
         bases.take(mine, sitting, base, null, null, 0);
         chairs.begin(mine, sitting);
         return sitting;

@@ -14,16 +14,10 @@ import scree.app.Race;
 import scree.app.TestDatabase;
 import scree.app.base.Bases;
 import scree.app.correct.Pot;
-import scree.app.face.FaceSheet;
-import scree.app.face.Faces;
 import scree.app.judge.RoleShelf;
 import scree.app.kit.Kit;
-import scree.app.kit.Product;
-import scree.app.kit.Swatch;
-import scree.app.picture.Upload;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
-import scree.app.skin.Readings;
 import scree.app.skin.Touched;
 import scree.app.skin.Touches;
 import scree.app.studio.Member;
@@ -36,13 +30,11 @@ import scree.core.routine.OrderSchool;
 import scree.core.routine.SchoolChoice;
 import scree.core.routine.StepCode;
 import scree.core.routine.WorkZone;
-import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
 import scree.core.skin.Texture;
 import scree.core.skin.Zone;
 import scree.standins.camera.Ensemble;
-import scree.standins.camera.Studio;
 
 /** The running order in the real database: gathered from the stages, moved, cut, undone, remembered; and of its studio only. */
 @TestDatabase
@@ -53,12 +45,6 @@ class OrdersIT {
 
     @Autowired
     private Ground ground;
-
-    @Autowired
-    private Readings readings;
-
-    @Autowired
-    private Faces faces;
 
     @Autowired
     private Bases bases;
@@ -81,26 +67,20 @@ class OrdersIT {
     private Member mine;
     private Member theirs;
     private long base;
-    private byte[] picture;
 
     @BeforeAll
     void aStudioWithAKit() {
         mine = ground.artist("order");
         theirs = ground.artist("other");
-        picture = Ground.portrait(SITTER, WIDTH);
         Lab skin = Ensemble.all().get(SITTER).skin();
-        base = add("Base", Role.BASE, Form.LIQUID, skin, .7);
+        base = ground.ware(mine, "Base", Role.BASE, Form.LIQUID, skin, .7);
         for (int deeper = 8; deeper <= 24; deeper += 4) {
-            add("Shade " + deeper, Role.CONTOUR, Form.CREAM, Lab.of(skin.lightness() - deeper, 9, 12), .5);
-            add("Rose " + deeper, Role.BLUSH, Form.CREAM, Lab.of(skin.lightness() - deeper, 34, 18), .4);
+            ground.ware(
+                    mine, "Shade " + deeper, Role.CONTOUR, Form.CREAM, Lab.of(skin.lightness() - deeper, 9, 12), .5);
+            ground.ware(mine, "Rose " + deeper, Role.BLUSH, Form.CREAM, Lab.of(skin.lightness() - deeper, 34, 18), .4);
         }
-        add("Veil", Role.POWDER, Form.POWDER, Lab.of(skin.lightness() + 4, 6, 12), .05);
-        add("Haze", Role.SPRAY, Form.MIST, Lab.of(90, 0, 0), .02);
-    }
-
-    private long add(String name, Role role, Form form, Lab colour, double contrast) {
-        return kit.add(
-                mine.studio(), Product.fresh("Marl", name, role, form, Finish.SATIN, contrast, Swatch.of(colour)));
+        ground.ware(mine, "Veil", Role.POWDER, Form.POWDER, Lab.of(skin.lightness() + 4, 6, 12), .05);
+        ground.ware(mine, "Haze", Role.SPRAY, Form.MIST, Lab.of(90, 0, 0), .02);
     }
 
     private long sitting() {
@@ -115,8 +95,7 @@ class OrdersIT {
     }
 
     private void plan(long sitting) {
-        readings.take(mine.studio(), sitting, Upload.of(picture));
-        faces.take(mine, sitting, Studio.points(Ensemble.all().get(SITTER), WIDTH), FaceSheet.Found.TEMPLATE);
+        ground.seat(mine, sitting, SITTER, WIDTH);
         bases.take(mine, sitting, base, null, null, 0);
     }
 
@@ -209,7 +188,7 @@ class OrdersIT {
         long sitting = sitting();
         Sitting of = sittings.get(mine.studio(), sitting);
         int before = shelf.allowed(mine.studio(), of, Role.BRONZER).size();
-        long sun = add("Sun", Role.BRONZER, Form.POWDER, Lab.of(50, 14, 24), .3);
+        long sun = ground.ware(mine, "Sun", Role.BRONZER, Form.POWDER, Lab.of(50, 14, 24), .3);
         assertThat(shelf.allowed(mine.studio(), of, Role.BRONZER)).hasSize(before + 1);
         assertThat(shelf.allowed(theirs.studio(), of, Role.BRONZER)).isEmpty();
         kit.delete(mine.studio(), sun);

@@ -13,8 +13,6 @@ import scree.app.Ground;
 import scree.app.TestDatabase;
 import scree.app.base.BaseFilter;
 import scree.app.base.Bases;
-import scree.app.face.FaceSheet;
-import scree.app.face.Faces;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
 import scree.app.picture.Pictures;
@@ -23,8 +21,6 @@ import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
-import scree.standins.camera.Ensemble;
-import scree.standins.camera.Studio;
 
 /** Records in the real database: kept when a sitting ends and untouched by what comes later; reactions that are cautions at once. */
 @TestDatabase
@@ -38,9 +34,6 @@ class ProofsIT {
 
     @Autowired
     private Readings readings;
-
-    @Autowired
-    private Faces faces;
 
     @Autowired
     private Bases bases;
@@ -68,8 +61,7 @@ class ProofsIT {
         client = ground.client(me, "nickel");
         sitting = ground.sitting(me, client);
         kit.addAll(me.studio(), List.of(Ground.base("Marl", "60", 60, null), Ground.base("Marl", "52", 52, null)));
-        readings.take(me.studio(), sitting, Upload.of(Ground.portrait(SITTER, WIDTH)));
-        faces.take(me, sitting, Studio.points(Ensemble.all().get(SITTER), WIDTH), FaceSheet.Found.TEMPLATE);
+        ground.seat(me, sitting, SITTER, WIDTH);
         readings.keep(
                 me.studio(),
                 sitting,

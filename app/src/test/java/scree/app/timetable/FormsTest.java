@@ -31,7 +31,7 @@ class FormsTest {
 
     @Test
     void whatASittingKeepsIsRead() throws TermsForm.Unreadable {
-        Timetables.Terms t = terms(
+        DayWork.Terms t = terms(
                         "2026-06-20T23:30",
                         "2026-06-20T23:00",
                         "2026-06-21T00:40",

@@ -53,6 +53,12 @@ class TimetablesIT {
     private Timetables timetables;
 
     @Autowired
+    private TakenDays days;
+
+    @Autowired
+    private DayWork work;
+
+    @Autowired
     private Calendars calendars;
 
     @Autowired
@@ -86,12 +92,12 @@ class TimetablesIT {
         long client = clients.add(me.studio(), new Client(0, name, null, null, null, null, null, null, 0));
         Event of = events.get(me.studio(), event);
         long id = sittings.add(me.studio(), client, artist, DAY.atTime(hour, 0), minutes, of);
-        timetables.want(me.studio(), event, id, null, ready, null);
+        work.want(me.studio(), event, id, null, ready, null);
         return id;
     }
 
     private Booked now(long sitting) {
-        return timetables.of(me.studio(), event).find(sitting).orElseThrow();
+        return days.of(me.studio(), event).find(sitting).orElseThrow();
     }
 
     private int version() {
@@ -100,7 +106,7 @@ class TimetablesIT {
 
     private void take(Proposal p) {
         Long about = p.about() == null ? null : p.about().sitting();
-        timetables.take(
+        work.take(
                 me,
                 event,
                 version(),
@@ -120,11 +126,11 @@ class TimetablesIT {
         take(p);
         assertThat(List.of(now(mei).artist(), now(noor).artist())).containsExactlyInAnyOrder(me.artistId(), bea);
         assertThat(now(mei).startsAt()).isEqualTo(DAY.atTime(9, 0));
-        assertThat(timetables.undo(me, event, version())).isEqualTo(Timetables.Undone.DONE);
+        assertThat(work.undo(me, event, version())).isEqualTo(DayWork.Undone.DONE);
         assertThat(List.of(now(mei).artist(), now(noor).artist())).containsOnly(me.artistId());
-        assertThat(timetables.undo(me, event, version()))
+        assertThat(work.undo(me, event, version()))
                 .as("there is one change only")
-                .isEqualTo(Timetables.Undone.NOTHING);
+                .isEqualTo(DayWork.Undone.NOTHING);
     }
 
     @Test
@@ -142,7 +148,7 @@ class TimetablesIT {
                 .isEqualTo(DAY.atTime(10, 0));
         assertThat(now(noor).artist()).isEqualTo(bea);
         assertThat(now(luca).startsAt()).isEqualTo(DAY.atTime(9, 0));
-        assertThat(timetables.of(me.studio(), event).changes().get(0).what()).isEqualTo(DayChange.What.LATE);
+        assertThat(days.of(me.studio(), event).changes().get(0).what()).isEqualTo(DayChange.What.LATE);
     }
 
     @Test
@@ -152,8 +158,7 @@ class TimetablesIT {
         take(timetables.move(me.studio(), event, mei, bea, DAY.atTime(9, 30)));
         assertThat(now(mei).held()).isTrue();
         assertThat(now(mei).startsAt()).isEqualTo(DAY.atTime(9, 30));
-        assertThat(Trouble.of(DayQuestion.of(timetables.of(me.studio(), event))))
-                .isEmpty();
+        assertThat(Trouble.of(DayQuestion.of(days.of(me.studio(), event)))).isEmpty();
         take(timetables.plan(me.studio(), event));
         assertThat(now(mei).startsAt()).as("held").isEqualTo(DAY.atTime(9, 30));
         assertThat(now(noor).artist() == me.artistId() || !now(noor).startsAt().equals(DAY.atTime(9, 0)))
@@ -167,20 +172,19 @@ class TimetablesIT {
         int version = version();
         List<Throwable> failed = Race.failures(2, () -> {
             Proposal p = timetables.move(me.studio(), event, mei, bea, DAY.atTime(11, 0));
-            timetables.take(
-                    me, event, version, p.what(), mei, List.of(p.places().get(0)));
+            work.take(me, event, version, p.what(), mei, List.of(p.places().get(0)));
         });
         assertThat(failed).hasSize(1).first().isInstanceOf(StaleSave.class);
         assertThat(now(mei).startsAt()).isEqualTo(DAY.atTime(11, 0));
-        assertThat(timetables.of(me.studio(), event).changes()).hasSize(1);
+        assertThat(days.of(me.studio(), event).changes()).hasSize(1);
     }
 
     @Test
     void whatWasChangedSinceIsNotUndoneByHalves() {
         long mei = sits("Mei Tarnholt", me.artistId(), 9, 60, null);
         take(timetables.move(me.studio(), event, mei, bea, DAY.atTime(11, 0)));
-        timetables.want(me.studio(), event, mei, null, DAY.atTime(15, 0), null);
-        assertThat(timetables.undo(me, event, version())).isEqualTo(Timetables.Undone.CHANGED_SINCE);
+        work.want(me.studio(), event, mei, null, DAY.atTime(15, 0), null);
+        assertThat(work.undo(me, event, version())).isEqualTo(DayWork.Undone.CHANGED_SINCE);
         assertThat(now(mei).startsAt()).isEqualTo(DAY.atTime(11, 0));
     }
 
@@ -194,13 +198,13 @@ class TimetablesIT {
         Working leaves =
                 new Working(bea, "Bea Hallorin", List.of(), DAY.atTime(8, 0), DAY.atTime(12, 0), true, List.of());
         events.change(me.studio(), of, List.of(working(me.artistId(), "Runa", DAY), leaves));
-        assertThat(Trouble.of(DayQuestion.of(timetables.of(me.studio(), event))))
+        assertThat(Trouble.of(DayQuestion.of(days.of(me.studio(), event))))
                 .extracting(Trouble::kind)
                 .contains(Trouble.Kind.OUT_OF_HOURS);
         take(timetables.plan(me.studio(), event));
         assertThat(all.stream().map(this::now).filter(b -> b.artist() == bea))
                 .allMatch(b -> !b.startsAt().plusMinutes(b.minutes()).isAfter(DAY.atTime(12, 0)));
-        assertThat(timetables.of(me.studio(), event).booked()).hasSize(6);
+        assertThat(days.of(me.studio(), event).booked()).hasSize(6);
     }
 
     @Test
@@ -209,7 +213,7 @@ class TimetablesIT {
         long client = clients.add(me.studio(), new Client(0, "Odd Myrvang", null, null, null, null, null, null, 0));
         sittings.add(me.studio(), client, bea, DAY.atTime(9, 0), 120, other);
         long mei = sits("Mei Tarnholt", bea, 9, 60, DAY.atTime(10, 0));
-        assertThat(Trouble.of(DayQuestion.of(timetables.of(me.studio(), event))))
+        assertThat(Trouble.of(DayQuestion.of(days.of(me.studio(), event))))
                 .extracting(Trouble::kind)
                 .containsExactly(Trouble.Kind.ELSEWHERE);
         take(timetables.plan(me.studio(), event));
@@ -220,9 +224,8 @@ class TimetablesIT {
     void aFaceIsAddedWhereItDisturbsNobody() {
         long mei = sits("Mei Tarnholt", me.artistId(), 8, 60, DAY.atTime(9, 0));
         long client = clients.add(me.studio(), new Client(0, "Sefu Lindqvarn", null, null, null, null, null, null, 0));
-        long sefu = timetables.add(me, event, client);
-        assertThat(Trouble.of(DayQuestion.of(timetables.of(me.studio(), event))))
-                .isEmpty();
+        long sefu = work.add(me, event, client);
+        assertThat(Trouble.of(DayQuestion.of(days.of(me.studio(), event)))).isEmpty();
         assertThat(now(mei).startsAt()).isEqualTo(DAY.atTime(8, 0));
         assertThat(now(sefu).minutes()).isEqualTo(45);
     }
@@ -230,12 +233,12 @@ class TimetablesIT {
     @Test
     void aDayIsCopiedWithPeopleHoursAndWishes() {
         long mei = sits("Mei Tarnholt", me.artistId(), 9, 60, DAY.atTime(10, 30));
-        timetables.terms(
+        work.terms(
                 me,
                 event,
                 version(),
                 mei,
-                new Timetables.Terms(
+                new DayWork.Terms(
                         DAY.atTime(9, 0),
                         me.artistId(),
                         DAY.atTime(8, 45),
@@ -245,8 +248,8 @@ class TimetablesIT {
                         List.of("beard"),
                         List.of(new Booked.Tool("airbrush", 10, 15))));
         Event next = day(DAY.plusDays(1), "Concert");
-        timetables.copyPeople(me, event, next);
-        Booked copy = timetables.of(me.studio(), next.id()).booked().get(0);
+        work.copyPeople(me, event, next);
+        Booked copy = days.of(me.studio(), next.id()).booked().get(0);
         assertThat(copy.startsAt()).isEqualTo(DAY.plusDays(1).atTime(9, 0));
         assertThat(copy.readyBy()).isEqualTo(DAY.plusDays(1).atTime(10, 30));
         assertThat(copy.wished()).isEqualTo(bea);
@@ -258,12 +261,12 @@ class TimetablesIT {
     void nothingOfAnotherStudiosDayCanBeSeenOrTouched() {
         long mei = sits("Mei Tarnholt", me.artistId(), 9, 60, null);
         Member other = ground.artist("other");
-        assertThatThrownBy(() -> timetables.of(other.studio(), event)).isInstanceOf(NotHere.class);
-        assertThatThrownBy(() -> timetables.here(other, event, mei)).isInstanceOf(NotHere.class);
-        assertThatThrownBy(() -> timetables.undo(other, event, 0)).isInstanceOf(RuntimeException.class);
+        assertThatThrownBy(() -> days.of(other.studio(), event)).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> work.here(other, event, mei)).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> work.undo(other, event, 0)).isInstanceOf(RuntimeException.class);
         long theirs = events.named(other.studio(), DAY, "Theirs").id();
         Place stolen = now(mei).place().at(other.artistId(), DAY.atTime(12, 0));
-        assertThatThrownBy(() -> timetables.take(other, theirs, 0, DayChange.What.MOVED, mei, List.of(stolen)))
+        assertThatThrownBy(() -> work.take(other, theirs, 0, DayChange.What.MOVED, mei, List.of(stolen)))
                 .isInstanceOf(NotHere.class);
         assertThat(now(mei).startsAt()).isEqualTo(DAY.atTime(9, 0));
     }
@@ -320,7 +323,7 @@ class TimetablesIT {
                 .orElseThrow();
         long client = clients.add(me.studio(), new Client(0, "Kofi Brandmoor", null, null, null, null, null, null, 0));
         long kofi = sittings.add(me.studio(), client, me.artistId(), DAY.atTime(22, 0), 90, night);
-        timetables.want(
+        work.want(
                 me.studio(),
                 night.id(),
                 kofi,
@@ -350,7 +353,7 @@ class TimetablesIT {
                         null,
                         0));
         sittings.add(me.studio(), client, bea, DAY.atTime(9, 0), 60, events.get(me.studio(), event));
-        TakenDay day = timetables.of(me.studio(), event);
+        TakenDay day = days.of(me.studio(), event);
         Race.run(30, () -> {
             try (PDDocument pdf = Loader.loadPDF(callSheet.write(day))) {
                 String words = new PDFTextStripper().getText(pdf).replaceAll("\\s+", ""); // lines break where they must

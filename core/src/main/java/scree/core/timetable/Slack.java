@@ -27,21 +27,28 @@ public record Slack(List<Integer> slots) {
     public static Slack of(Timetable table, List<Boolean> over) {
         long moving =
                 table.day().calls().stream().filter(c -> c.fixed() == null).count();
+        int out = moving > EXACT
+                ? 0
+                : Math.max(table.leftOut(), Timetable.of(table.day()).leftOut());
         List<Integer> slots = new ArrayList<>();
         for (int i = 0; i < table.seats().size(); i++) {
             boolean told = over.get(i) || table.seats().get(i) == null;
-            slots.add(told ? MOST : moving > EXACT ? chained(table, i) : slack(table, i));
+            slots.add(told ? MOST : moving > EXACT ? chained(table, i) : slack(table, out, i));
         }
         return new Slack(slots);
     }
 
-    /** The more it takes, the later the others: so it is halved towards. */
-    private static int slack(Timetable table, int call) {
+    /**
+     * The more it takes, the later the others: so it is halved towards.
+     *
+     * @param out how many find no place anyway
+     */
+    private static int slack(Timetable table, int out, int call) {
         int fits = 0;
         int fails = MOST + 1;
         while (fails - fits > 1) {
             int tried = (fits + fails) / 2;
-            if (fits(table, call, tried)) {
+            if (fits(table, out, call, tried)) {
                 fits = tried;
             } else {
                 fails = tried;
@@ -111,15 +118,18 @@ public record Slack(List<Integer> slots) {
         return ready != Call.NONE && Costs.SLOT_MINUTES * (end - ready) > table.lateMinutes(call);
     }
 
-    private static boolean fits(Timetable table, int call, int longer) {
+    private static boolean fits(Timetable table, int out, int call, int longer) {
         Call as = table.day().calls().get(call);
         Seat seat = table.seats().get(call);
+        if (as.slots().get(seat.artist()) == 0) {
+            return false; // sits with somebody who cannot do it
+        }
         Day day = table.day().with(call, as.longer(longer).fixed(seat));
         if (!day.possible(call)) {
             return false;
         }
         Timetable then = Timetable.of(day);
-        return then.lateMinutes() <= table.lateMinutes() && then.leftOut() <= table.leftOut();
+        return then.lateMinutes() <= table.lateMinutes() && then.leftOut() <= out;
     }
 
     /** Returns which sitting to watch: the one with the least slack, if any has less than the most. */

@@ -26,6 +26,10 @@ final class OrderClients {
                 .orElseThrow();
     }
 
+    static List<Needs> all() {
+        return Golden.rows("order/needs.csv").stream().map(OrderClients::needs).toList();
+    }
+
     private static Needs needs(Map<String, String> r) {
         Map<Area, Double> areas = new EnumMap<>(Area.class);
         words(r, "areas").forEach(w -> areas.put(Area.valueOf(w.split("=")[0]), Double.valueOf(w.split("=")[1])));
