@@ -8,9 +8,11 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.lang.reflect.Parameter;
 import java.lang.reflect.RecordComponent;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -18,9 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -59,8 +59,8 @@ import scree.standins.camera.Studio;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class HostileInputIT {
     private static final int WIDTH = 640;
-    /** Only an endless loop takes as long, however loaded the machine. */
-    private static final int SECONDS = 20;
+    /** Only an endless loop or two that wait for each other take as long, however loaded the machine. */
+    private static final long HANGS = Duration.ofMinutes(3).toMillis();
 
     private static final List<String> NUMBERS = List.of(
             "NaN",
@@ -340,20 +340,24 @@ class HostileInputIT {
                 : multipart(path).file(new MockMultipartFile(route.file(), fileName, "text/csv", file));
         sent.forEach(asked::param);
         asked.with(user(me)).with(csrf()).header("Accept", "text/html");
-        CompletableFuture<Integer> answer = CompletableFuture.supplyAsync(() -> {
-            try {
-                return http.perform(asked).andReturn().getResponse().getStatus();
-            } catch (Exception e) {
-                return 500;
-            }
-        });
+        AtomicInteger answer = new AtomicInteger(500);
+        Thread asking = new Thread(() -> answer.set(status(asked)), "asking");
+        asking.setDaemon(true);
+        asking.start();
+        asking.join(HANGS);
+        if (asking.isAlive()) {
+            fell.add(route.verb() + " " + route.path() + " " + what + " hangs at "
+                    + Arrays.toString(asking.getStackTrace()));
+        } else if (answer.get() >= 500) {
+            fell.add(route.verb() + " " + route.path() + " " + what + " → " + answer);
+        }
+    }
+
+    private int status(AbstractMockHttpServletRequestBuilder<?> asked) {
         try {
-            int status = answer.get(SECONDS, TimeUnit.SECONDS);
-            if (status >= 500) {
-                fell.add(route.verb() + " " + route.path() + " " + what + " → " + status);
-            }
-        } catch (TimeoutException hangs) {
-            fell.add(route.verb() + " " + route.path() + " " + what + " hangs");
+            return http.perform(asked).andReturn().getResponse().getStatus();
+        } catch (Exception fallen) {
+            return 500;
         }
     }
 }
