@@ -124,7 +124,7 @@ class BaseInFullIT {
         theirs = ground.artist("theirs");
         long client = clients.add(
                 mine.studio(),
-                new Client(0, "Petra Kvist", 1982, "Viola", SkinType.OILY, "lanolin", null, LocalDate.now(), 0));
+                new Client(0, "Petra Kvist", null, 1982, "Viola", SkinType.OILY, "lanolin", null, LocalDate.now(), 0));
         sitting = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
         var seated = Studio.seat(Ensemble.all().get(4), Lighting.facingWindow(), 800);
         readings.take(

@@ -148,7 +148,8 @@ class EdgeIT {
     @Test
     void aStaleClientFormShowsBothVersions() throws Exception {
         long id = clients.add(mine.studio(), client("Petra Kvist", 0));
-        clients.change(mine.studio(), new Client(id, "Petra Kvist-Holm", 1982, "Viola", null, null, null, null, 0));
+        clients.change(
+                mine.studio(), new Client(id, "Petra Kvist-Holm", null, 1982, "Viola", null, null, null, null, 0));
         http.perform(post("/clients/" + id + "/edit")
                         .param("name", "Petra K.")
                         .param("notes", "keep me")
@@ -322,6 +323,6 @@ class EdgeIT {
     }
 
     private static Client client(String name, int version) {
-        return new Client(0, name, 1982, "Viola", SkinType.DRY, "lanolin", null, LocalDate.now(), version);
+        return new Client(0, name, null, 1982, "Viola", SkinType.DRY, "lanolin", null, LocalDate.now(), version);
     }
 }

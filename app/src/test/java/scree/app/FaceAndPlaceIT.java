@@ -125,7 +125,7 @@ class FaceAndPlaceIT {
     private long sitting() {
         long client = clients.add(
                 mine.studio(),
-                new Client(0, "Petra Kvist", 1982, "Viola", SkinType.DRY, "lanolin", null, LocalDate.now(), 0));
+                new Client(0, "Petra Kvist", null, 1982, "Viola", SkinType.DRY, "lanolin", null, LocalDate.now(), 0));
         long id = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
         readings.take(mine.studio(), id, Upload.of(picture));
         return id;

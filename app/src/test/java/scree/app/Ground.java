@@ -68,7 +68,7 @@ public class Ground {
     public long client(Member of, String allergies) {
         return clients.add(
                 of.studio(),
-                new Client(0, "Petra Kvist", 1982, "Viola", SkinType.DRY, allergies, null, LocalDate.now(), 0));
+                new Client(0, "Petra Kvist", null, 1982, "Viola", SkinType.DRY, allergies, null, LocalDate.now(), 0));
     }
 
     public long sitting(Member of, long client) {

@@ -110,7 +110,8 @@ class KitRacesIT {
                             token,
                             () -> "/clients/"
                                     + clients.add(
-                                            me.studio(), new Client(0, name, null, null, null, null, null, null, 0)))));
+                                            me.studio(),
+                                            new Client(0, name, null, null, null, null, null, null, null, 0)))));
             assertThat(clients.search(me.studio(), name)).hasSize(1);
             assertThat(outcomes).hasSize(3).containsOnly(outcomes.get(0));
         }

@@ -19,7 +19,7 @@ public final class Members {
 
     /** Returns a sitting at 8:00 with what was told of allergies and reactions. */
     public static Sitting sitting(String allergies, String reactions, String patchTest, String brokenSkin) {
-        Client liv = new Client(1, "Liv Torsander", null, "Flute", null, allergies, null, null, 0);
+        Client liv = new Client(1, "Liv Torsander", null, null, "Flute", null, allergies, null, null, 0);
         Care.PatchTest patch = patchTest == null ? null : Care.PatchTest.valueOf(patchTest);
         return new Sitting(
                 5,
@@ -41,7 +41,7 @@ public final class Members {
     public static Sitting sittingAt(long id, long artist, LocalDateTime at, int minutes, boolean done) {
         return new Sitting(
                 id,
-                new Client(id, "Client " + id, null, "Flute", null, null, null, null, 0),
+                new Client(id, "Client " + id, null, null, "Flute", null, null, null, null, 0),
                 new Artist(artist, "Artist " + artist),
                 at,
                 minutes,

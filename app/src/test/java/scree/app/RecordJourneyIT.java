@@ -12,7 +12,6 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
-import org.openqa.selenium.WebElement;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -38,7 +37,7 @@ class RecordJourneyIT extends Journeys {
     @AfterAll
     void leave() {
         sql.update("delete from wear_report where sitting_id = ?", sitting);
-        sql.update("delete from wear_link where sitting_id = ?", sitting);
+        sql.update("delete from home_link where sitting_id = ?", sitting);
         sql.update("delete from picture where sitting_id = ? and at_chair", sitting);
         sql.update(
                 "delete from sitting where client_id = (select client_id from sitting where id = ?) and done_at is null and id > ?",
@@ -82,9 +81,7 @@ class RecordJourneyIT extends Journeys {
                 .isEqualTo("itched under the eyes");
         find("#hours").clear();
         find("#hours").sendKeys("7");
-        browser.findElements(By.name("seen")).stream()
-                .filter(e -> "TURNED_ORANGE".equals(e.getAttribute("value")))
-                .forEach(WebElement::click);
+        click("[name=seen][value=TURNED_ORANGE]");
         click(".wear-form button.main");
         until(() ->
                 seen(".wore").contains("itched under the eyes") && seen(".wore").contains("turned orange"));
@@ -129,7 +126,9 @@ class RecordJourneyIT extends Journeys {
     @Order(5)
     void theSheetToTakeHomeHasAllOnIt() throws IOException {
         go("/sittings/" + sitting + "/record");
-        String words = printed(find("#take-home").getAttribute("href"));
+        click("#take-home");
+        patiently(60).until(b -> !b.findElements(By.id("print")).isEmpty());
+        String words = printed(find("#print").getAttribute("href"));
         assertThat(words)
                 .contains("Liv Torsander", "Reacts to: itched under the eyes", "Shadow and light", "Powder and sheen")
                 .contains("Step by step", "Or another matte base", "Contains: lanolin", "To carry along", "pharmacist")

@@ -339,7 +339,7 @@ class SkinAndLightIT {
 
     private long sitting(Member who) {
         long client = clients.add(
-                who.studio(), new Client(0, "Noor Vasskog", 1970, null, null, null, null, LocalDate.now(), 0));
+                who.studio(), new Client(0, "Noor Vasskog", null, 1970, null, null, null, null, LocalDate.now(), 0));
         return sittings.add(who.studio(), client, who.artistId(), LocalDateTime.now(), 45, "Concert");
     }
 }

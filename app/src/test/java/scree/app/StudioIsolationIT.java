@@ -126,6 +126,7 @@ class StudioIsolationIT {
                 null,
                 null,
                 null,
+                null,
                 clients.get(mine.studio(), client).version());
         assertThatThrownBy(() -> clients.change(other, stolen)).isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> readings.take(other, sitting, Upload.of(Ground.portrait(3, 800))))

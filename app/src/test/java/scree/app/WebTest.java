@@ -38,7 +38,8 @@ import scree.app.face.Faces;
 import scree.app.face.FirstLooks;
 import scree.app.gaps.Gaps;
 import scree.app.gaps.ShownMarks;
-import scree.app.handover.TakeHomes;
+import scree.app.handover.Handovers;
+import scree.app.homelink.HomeLinks;
 import scree.app.kit.Catalogue;
 import scree.app.kit.DryDowns;
 import scree.app.kit.Formulas;
@@ -47,6 +48,8 @@ import scree.app.kit.KitChanges;
 import scree.app.kit.KitImports;
 import scree.app.kit.KitShelf;
 import scree.app.look.HtmlPdf;
+import scree.app.mail.Outbox;
+import scree.app.mail.PostOffice;
 import scree.app.memory.Memories;
 import scree.app.meter.Meters;
 import scree.app.mix.MixBench;
@@ -59,6 +62,7 @@ import scree.app.place.Placements;
 import scree.app.place.Previews;
 import scree.app.proof.Proofs;
 import scree.app.remote.RemoteLinks;
+import scree.app.reply.Replies;
 import scree.app.sheet.SheetPdf;
 import scree.app.sheet.Sheets;
 import scree.app.sitting.Cairns;
@@ -120,6 +124,8 @@ import scree.app.web.Origin;
             FaceSearches.class,
             FirstLooks.class,
             Formulas.class,
+            Handovers.class,
+            HomeLinks.class,
             HtmlPdf.class,
             Kit.class,
             KitChanges.class,
@@ -131,21 +137,23 @@ import scree.app.web.Origin;
             Once.class,
             Orders.class,
             Origin.class,
+            Outbox.class,
             PictureGate.class,
             Pictures.class,
             Placements.class,
+            PostOffice.class,
             PracticeCamera.class,
             Previews.class,
             Proofs.class,
             Readings.class,
             RemoteLinks.class,
+            Replies.class,
             Seasons.class,
             Sheets.class,
             ShownMarks.class,
             Sittings.class,
             StillLoading.class,
             StripeTests.class,
-            TakeHomes.class,
             TakenDays.class,
             TestMixes.class,
             Timetables.class,

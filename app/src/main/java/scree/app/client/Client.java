@@ -7,6 +7,7 @@ import scree.core.skin.SkinType;
 public record Client(
         long id,
         String name,
+        String email,
         Integer birthYear,
         String plays,
         SkinType skinType,

@@ -1,5 +1,6 @@
 package scree.app.client;
 
+import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -12,6 +13,10 @@ import scree.core.skin.SkinType;
 /** What a client's form sends; kept as typed when something has to be mended. */
 record ClientForm(
         @NotBlank @Size(max = 120) String name,
+
+        @Email(message = "{client.email.none}") @Size(max = 200)
+        String email,
+
         @Min(1900) @Max(2100) Integer birthYear,
         @Size(max = 60) String plays,
         SkinType skinType,
@@ -23,18 +28,27 @@ record ClientForm(
 
         int version) {
     static ClientForm empty() {
-        return new ClientForm("", null, "", null, "", "", null, 0);
+        return new ClientForm("", "", null, "", null, "", "", null, 0);
     }
 
     static ClientForm of(Client c) {
         return new ClientForm(
-                c.name(), c.birthYear(), c.plays(), c.skinType(), c.allergies(), c.notes(), c.consentOn(), c.version());
+                c.name(),
+                c.email(),
+                c.birthYear(),
+                c.plays(),
+                c.skinType(),
+                c.allergies(),
+                c.notes(),
+                c.consentOn(),
+                c.version());
     }
 
     Client client(long id) {
         return new Client(
                 id,
                 name.strip(),
+                orNull(email),
                 birthYear,
                 orNull(plays),
                 skinType,

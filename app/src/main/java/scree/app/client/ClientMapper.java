@@ -15,6 +15,8 @@ interface ClientMapper extends BinTable {
 
     long add(@Param("studio") StudioId studio, @Param("c") Client client);
 
+    int reachedAt(@Param("studio") StudioId studio, @Param("id") long id, @Param("email") String email);
+
     /** Returns the rows changed: 0 when the client is gone or was edited since its version. */
     int change(@Param("studio") StudioId studio, @Param("c") Client client);
 }

@@ -43,6 +43,12 @@ public class Clients implements Deletable {
         }
     }
 
+    /** Keeps where a client gets letters. */
+    @Transactional
+    public void reachedAt(StudioId studio, long id, String email) {
+        NotHere.unless(mapper.reachedAt(studio, id, email) > 0 ? id : null, "client");
+    }
+
     @Override
     public String kind() {
         return "client";

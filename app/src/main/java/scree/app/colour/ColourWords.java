@@ -1,10 +1,10 @@
 package scree.app.colour;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
+import scree.app.judge.SoughtWords;
 import scree.app.web.Words;
 import scree.core.harmony.ColourFamily;
 import scree.core.harmony.Part;
@@ -51,12 +51,6 @@ class ColourWords extends Words {
         if (what.isEmpty()) {
             return say(part == Part.BROW ? "colour.brow.hair" : "colour.nothing." + part);
         }
-        List<Object> a = what.get().args();
-        return say(
-                "sought.LOOK_FOR",
-                say("role." + part.role()).toLowerCase(locale()),
-                say("sought.beside." + a.get(0), a.get(1)),
-                say("sought.hue." + a.get(2)),
-                say("sought.colour." + a.get(3)));
+        return new SoughtWords(this).say(part.role(), what.get());
     }
 }

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -216,6 +217,7 @@ class DemoLoader implements ApplicationRunner {
                 new Client(
                         0,
                         sitter.name(),
+                        sitter.name().split(" ")[0].toLowerCase(Locale.ROOT) + "@lakeside.example",
                         today.getYear() - sitter.age(),
                         x.plays(),
                         x.skinType(),

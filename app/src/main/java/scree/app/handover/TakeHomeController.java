@@ -1,14 +1,6 @@
 package scree.app.handover;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.Locale;
-import javax.imageio.ImageIO;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.ImageType;
-import org.apache.pdfbox.rendering.PDFRenderer;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -18,28 +10,31 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.look.HtmlPdf;
+import scree.app.look.PdfPages;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
 
-/** The client's sheet as a file. */
+/** The client's sheet as a file, as it would be handed over now. */
 @Controller
 @RequestMapping("/sittings/{id}")
 class TakeHomeController {
     private static final int DPI = 150;
+    private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
 
-    private final TakeHomes sheets;
-    private final HtmlPdf pdf;
+    private final Handovers handovers;
 
-    TakeHomeController(TakeHomes sheets, HtmlPdf pdf) {
-        this.sheets = sheets;
-        this.pdf = pdf;
+    TakeHomeController(Handovers handovers) {
+        this.handovers = handovers;
     }
 
     @GetMapping("/take-home.pdf")
     ResponseEntity<byte[]> pdf(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam(defaultValue = "A4") HtmlPdf.Paper paper) {
-        return file(MediaType.APPLICATION_PDF, "take-home.pdf", print(me, id, paper));
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "A4") HtmlPdf.Paper paper,
+            @RequestParam(defaultValue = "false") boolean picture) {
+        return file(MediaType.APPLICATION_PDF, "take-home.pdf", handovers.print(me, id, paper, picture));
     }
 
     /** @param page from 1 */
@@ -48,24 +43,24 @@ class TakeHomeController {
             @CurrentMember Member me,
             @PathVariable long id,
             @RequestParam(defaultValue = "A4") HtmlPdf.Paper paper,
+            @RequestParam(defaultValue = "false") boolean picture,
             @RequestParam(defaultValue = "1") int page) {
-        try (PDDocument document = Loader.loadPDF(print(me, id, paper));
-                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
-            if (page < 1 || page > document.getNumberOfPages()) {
-                throw new NotHere("page");
-            }
-            ImageIO.write(new PDFRenderer(document).renderImageWithDPI(page - 1, DPI, ImageType.RGB), "png", bytes);
-            return file(MediaType.IMAGE_PNG, String.format(Locale.ROOT, "take-home-%d.png", page), bytes.toByteArray());
-        } catch (IOException e) {
-            throw new UncheckedIOException("the sheet could not be drawn", e);
-        }
+        byte[] png =
+                PdfPages.png(handovers.print(me, id, paper, picture), page, DPI).orElseThrow(() -> new NotHere("page"));
+        return file(MediaType.IMAGE_PNG, String.format(Locale.ROOT, "take-home-%d.png", page), png);
     }
 
-    private byte[] print(Member me, long id, HtmlPdf.Paper paper) {
-        return pdf.write("handover/take-home", "sheet", sheets.of(me.studio(), id), paper);
+    @GetMapping("/take-home.svg")
+    ResponseEntity<byte[]> svg(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "A4") HtmlPdf.Paper paper,
+            @RequestParam(defaultValue = "false") boolean picture) {
+        byte[] svg = PdfPages.svg(handovers.print(me, id, paper, picture), handovers.title(me, id));
+        return file(SVG, "take-home.svg", svg);
     }
 
-    private static ResponseEntity<byte[]> file(MediaType type, String name, byte[] bytes) {
+    static ResponseEntity<byte[]> file(MediaType type, String name, byte[] bytes) {
         return ResponseEntity.ok()
                 .contentType(type)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + "\"")

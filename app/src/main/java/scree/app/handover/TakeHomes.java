@@ -1,5 +1,6 @@
 package scree.app.handover;
 
+import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.EnumSet;
@@ -14,8 +15,10 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.chair.ClientSteps;
+import scree.app.face.Faces;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
+import scree.app.picture.Pictures;
 import scree.app.place.PhaseDrawing;
 import scree.app.place.Placements;
 import scree.app.place.TakenPlan;
@@ -39,6 +42,8 @@ public class TakeHomes {
 
     private final Sittings sittings;
     private final Placements placements;
+    private final Faces faces;
+    private final Pictures pictures;
     private final PhaseDrawing drawing;
     private final ClientSteps steps;
     private final Kit kit;
@@ -48,6 +53,8 @@ public class TakeHomes {
     TakeHomes(
             Sittings sittings,
             Placements placements,
+            Faces faces,
+            Pictures pictures,
             PhaseDrawing drawing,
             ClientSteps steps,
             Kit kit,
@@ -55,6 +62,8 @@ public class TakeHomes {
             StudioTime time) {
         this.sittings = sittings;
         this.placements = placements;
+        this.faces = faces;
+        this.pictures = pictures;
         this.drawing = drawing;
         this.steps = steps;
         this.kit = kit;
@@ -62,14 +71,15 @@ public class TakeHomes {
         this.time = time;
     }
 
+    /** @param pictured whether the zones are drawn on the client's picture; on lines where there is none */
     @Transactional(readOnly = true)
-    TakeHome of(StudioId studio, long id) {
+    TakeHome of(StudioId studio, long id, boolean pictured) {
         Sitting sitting = sittings.get(studio, id);
-        List<PhaseDrawing.Small> faces = placements.unreadable(studio, id)
+        List<PhaseDrawing.Small> small = placements.unreadable(studio, id)
                 ? List.of()
                 : placements
                         .inOrder(studio, id)
-                        .map((TakenPlan p) -> drawing.of(p))
+                        .map((TakenPlan p) -> drawing.of(p, pictured ? photograph(studio, id) : null))
                         .orElse(List.of());
         ClientSteps.Home home = steps.of(studio, id, QUICK_MINUTES);
         List<ClientSteps.Told> told = home.steps();
@@ -85,8 +95,8 @@ public class TakeHomes {
                 sitting.clientName(),
                 words.date("date.day", sitting.startsAt()) + ", " + sitting.event() + ", " + sitting.artistName(),
                 careful.isEmpty() ? null : careful,
-                faces.stream().map(this::face).toList(),
-                legend(faces),
+                small.stream().map(this::face).toList(),
+                legend(small),
                 told.stream().map(TakeHomes::step).toList(),
                 products,
                 words.say("takeHome.quick", home.quickMinutes()),
@@ -100,6 +110,12 @@ public class TakeHomes {
                 words.date("date.day", time.now(studio)));
     }
 
+    private BufferedImage photograph(StudioId studio, long sitting) {
+        return faces.picture(studio, sitting)
+                .map(p -> pictures.raster(studio, p.id()).toImage())
+                .orElse(null);
+    }
+
     private boolean carried(String role) {
         return CARRIED.stream().anyMatch(r -> words.say("role." + r).equals(role));
     }
@@ -107,7 +123,7 @@ public class TakeHomes {
     private TakeHome.Face face(PhaseDrawing.Small small) {
         return new TakeHome.Face(
                 words.say("takeHome.phase." + small.phase()),
-                picture(small.png()),
+                picture(small.type(), small.image()),
                 small.rows().stream()
                         .map(r -> new TakeHome.Zone(r.number(), r.area(), r.product()))
                         .toList());
@@ -117,12 +133,12 @@ public class TakeHomes {
         Set<Family> drawn = new LinkedHashSet<>();
         faces.forEach(f -> drawn.addAll(f.families()));
         return drawn.stream()
-                .map(f -> new TakeHome.Legend(words.say("family." + f), picture(PhaseDrawing.pattern(f))))
+                .map(f -> new TakeHome.Legend(words.say("family." + f), picture("image/png", PhaseDrawing.pattern(f))))
                 .toList();
     }
 
-    private static String picture(byte[] png) {
-        return "data:image/png;base64," + Base64.getEncoder().encodeToString(png);
+    private static String picture(String type, byte[] image) {
+        return "data:" + type + ";base64," + Base64.getEncoder().encodeToString(image);
     }
 
     private static TakeHome.Step step(ClientSteps.Told t) {

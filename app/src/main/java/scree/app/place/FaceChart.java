@@ -72,7 +72,7 @@ final class FaceChart {
         g.fill(new Rectangle2D.Double(0, 0, WIDTH, HEIGHT));
         head(g, page);
         if (page == 0) {
-            face.paint(g);
+            face.paint(g, null);
         }
         pages.get(page).rows().forEach(r -> row(g, r));
         double width = page == 0 ? NOTES_WIDTH : ChartLayout.OVERLEAF_NOTES_WIDTH;

@@ -7,12 +7,15 @@ import static scree.core.face.Landmark.HAIRLINE;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
+import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,6 +25,7 @@ import scree.app.face.LineDrawing;
 import scree.app.look.Margin;
 import scree.core.face.LevelledFace;
 import scree.core.face.Side;
+import scree.core.image.Point;
 import scree.core.placement.Family;
 import scree.core.placement.Piece;
 import scree.core.plane.Vec;
@@ -36,10 +40,12 @@ final class FaceDrawing {
     private final Predicate<Family> shown;
     private final double scale;
     private final Vec origin;
+    private final Rectangle2D box;
 
     /** @param shown zones of which families are drawn */
     FaceDrawing(TakenPlan plan, Rectangle2D box, Predicate<Family> shown) {
         this.plan = plan;
+        this.box = box;
         this.shown = shown;
         LevelledFace f = plan.level();
         double top = f.at(HAIRLINE).y() - .12;
@@ -53,10 +59,44 @@ final class FaceDrawing {
                 box.getCenterX() - f.midline() * scale, box.getY() + box.getHeight() / 2 - (top + bottom) / 2 * scale);
     }
 
-    void paint(Graphics2D g) {
-        face(g);
+    /** Draws on a line drawing, or on the faded picture where one is given. */
+    void paint(Graphics2D g, BufferedImage picture) {
+        if (picture == null) {
+            face(g);
+        } else {
+            picture(g, picture);
+        }
         zones(g);
         numbers(g);
+    }
+
+    /** Whiter by this share, so that patterns and numbers are read on any skin. House choice. */
+    private static final int FADED = 108;
+
+    private void picture(Graphics2D g, BufferedImage picture) {
+        Point zero = plan.level().toPicture(new Vec(0, 0));
+        Point right = plan.level().toPicture(new Vec(1, 0));
+        Point down = plan.level().toPicture(new Vec(0, 1));
+        AffineTransform toPicture = new AffineTransform(
+                right.x() - zero.x(),
+                right.y() - zero.y(),
+                down.x() - zero.x(),
+                down.y() - zero.y(),
+                zero.x(),
+                zero.y());
+        AffineTransform toPage = new AffineTransform(scale, 0, 0, scale, origin.x(), origin.y());
+        Shape clip = g.getClip();
+        g.clip(box);
+        try {
+            toPage.concatenate(toPicture.createInverse());
+        } catch (NoninvertibleTransformException flat) {
+            throw new IllegalStateException("a face without width was planned", flat);
+        }
+        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+        g.drawImage(picture, toPage, null);
+        g.setColor(new Color(255, 255, 255, FADED));
+        g.fill(box);
+        g.setClip(clip);
     }
 
     private double[] at(Vec v) {

@@ -6,12 +6,20 @@ import java.awt.RenderingHints;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
 import org.springframework.stereotype.Component;
 import scree.app.picture.Pictures;
 import scree.core.placement.Family;
@@ -46,17 +54,27 @@ public class PhaseDrawing {
     /**
      * One small face.
      *
-     * @param png as it is printed
+     * @param image as it is printed
+     * @param type its media type
      * @param families that are drawn on it, for the legend
      * @param rows its numbers
      */
-    public record Small(Phase phase, byte[] png, List<Family> families, List<Row> rows) {}
+    public record Small(Phase phase, byte[] image, String type, List<Family> families, List<Row> rows) {}
 
     /** A number with what goes there; the product by name, or null. */
     public record Row(int number, String area, String product) {}
 
     /** Returns the faces that have any zone; the numbers are those of the order. */
     public List<Small> of(TakenPlan plan) {
+        return of(plan, null);
+    }
+
+    /**
+     * The same on a picture.
+     *
+     * @param picture in which the plan's face was found; null for lines
+     */
+    public List<Small> of(TakenPlan plan, BufferedImage picture) {
         List<Small> faces = new ArrayList<>();
         for (Phase phase : Phase.values()) {
             Map<Integer, Row> rows = new LinkedHashMap<>();
@@ -71,13 +89,18 @@ public class PhaseDrawing {
                 }
             }
             if (!rows.isEmpty()) {
-                faces.add(new Small(phase, png(plan, phase), List.copyOf(drawn), List.copyOf(rows.values())));
+                faces.add(new Small(
+                        phase,
+                        image(plan, phase, picture),
+                        picture == null ? "image/png" : "image/jpeg",
+                        List.copyOf(drawn),
+                        List.copyOf(rows.values())));
             }
         }
         return faces;
     }
 
-    private static byte[] png(TakenPlan plan, Phase phase) {
+    private static byte[] image(TakenPlan plan, Phase phase, BufferedImage picture) {
         BufferedImage image =
                 new BufferedImage((int) (WIDTH * SCALE), (int) (HEIGHT * SCALE), BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
@@ -87,10 +110,31 @@ public class PhaseDrawing {
         g.fillRect(0, 0, image.getWidth(), image.getHeight());
         g.scale(SCALE, SCALE);
         Rectangle2D box = new Rectangle2D.Double(EDGE, EDGE, WIDTH - 2 * EDGE, HEIGHT - 2 * EDGE);
-        new FaceDrawing(plan, box, phase.families::contains).paint(g);
+        new FaceDrawing(plan, box, phase.families::contains).paint(g, picture);
         g.dispose();
-        return Pictures.png(image);
+        return picture == null ? Pictures.png(image) : jpeg(image);
     }
+
+    /** Of a photograph, where a PNG would be ten times as large. */
+    private static byte[] jpeg(BufferedImage image) {
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        try (ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+                ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
+            ImageWriteParam fine = writer.getDefaultWriteParam();
+            fine.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            fine.setCompressionQuality(FINE);
+            writer.setOutput(out);
+            writer.write(null, new IIOImage(image, null, null), fine);
+            out.flush();
+            return bytes.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException("a small face could not be written", e);
+        } finally {
+            writer.dispose();
+        }
+    }
+
+    private static final float FINE = .88f;
 
     /** Returns a swatch of a family's pattern, for a legend. */
     public static byte[] pattern(Family family) {

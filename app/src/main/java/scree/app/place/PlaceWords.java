@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 import scree.app.judge.RoleShelf;
+import scree.app.judge.SoughtWords;
 import scree.app.kit.Product;
 import scree.app.look.Figures;
 import scree.app.skin.Touched;
@@ -101,15 +102,7 @@ class PlaceWords extends Words {
                     m.secondParts(),
                     m.second().fullName());
         }
-        Reason r = answer.sought().words();
-        Object[] a = r.args().toArray();
-        Object steps = a[1];
-        return say(
-                "sought.LOOK_FOR",
-                say("role." + family.wants()).toLowerCase(locale()),
-                say("sought.beside." + a[0], steps),
-                say("sought.hue." + a[2]),
-                say("sought.colour." + a[3]));
+        return new SoughtWords(this).say(family.wants(), answer.sought().words());
     }
 
     /** Returns where skin is broken, as told at intake and as felt; null for nowhere. */

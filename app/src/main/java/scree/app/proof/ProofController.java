@@ -17,6 +17,8 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import scree.app.base.Bases;
 import scree.app.base.Shortlist;
+import scree.app.homelink.HomeLink;
+import scree.app.homelink.HomeLinks;
 import scree.app.picture.Picture;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
@@ -39,6 +41,7 @@ import scree.core.skin.MatchTarget;
 @RequestMapping("/sittings/{id}")
 class ProofController {
     private final Proofs proofs;
+    private final HomeLinks links;
     private final Sittings sittings;
     private final Bases bases;
     private final Pictures pictures;
@@ -49,6 +52,7 @@ class ProofController {
 
     ProofController(
             Proofs proofs,
+            HomeLinks links,
             Sittings sittings,
             Bases bases,
             Pictures pictures,
@@ -57,6 +61,7 @@ class ProofController {
             Once once,
             Origin origin) {
         this.proofs = proofs;
+        this.links = links;
         this.sittings = sittings;
         this.bases = bases;
         this.pictures = pictures;
@@ -75,7 +80,7 @@ class ProofController {
                 "view",
                 ProofView.of(told, proofs.toldOf(me.studio(), sitting.clientId()), time.zone(me.studio()), words));
         model.addAttribute("kinds", Wore.Seen.values());
-        model.addAttribute("links", proofs.links(me.studio(), id));
+        model.addAttribute("links", links.open(me.studio(), id, HomeLink.Kind.WEAR));
         model.addAttribute("zone", time.zone(me.studio()));
         model.addAttribute("origin", origin.of(request));
         model.addAttribute(
@@ -134,13 +139,13 @@ class ProofController {
     /** A link by which the client tells it. */
     @PostMapping("/record/link")
     String link(@CurrentMember Member me, @PathVariable long id, RedirectAttributes next) {
-        next.addFlashAttribute("freshLink", "/from-home/" + proofs.link(me, id) + "/wear");
+        next.addFlashAttribute("freshLink", "/from-home/" + links.make(me, id, HomeLink.Kind.WEAR, null) + "/wear");
         return "redirect:/sittings/" + id + "/record#wore";
     }
 
     @PostMapping("/record/link/{link}/close")
     String close(@CurrentMember Member me, @PathVariable long id, @PathVariable long link) {
-        proofs.close(me, id, link);
+        links.close(me, id, link);
         return "redirect:/sittings/" + id + "/record#wore";
     }
 

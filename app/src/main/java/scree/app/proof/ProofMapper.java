@@ -45,25 +45,6 @@ interface ProofMapper {
     /** Returns what was told of all sittings of a client that was a reaction or a turned colour, the newest first. */
     List<ToldRow> ofClient(@Param("studio") StudioId studio, @Param("client") long client);
 
-    void addLink(
-            @Param("studio") StudioId studio,
-            @Param("sitting") long sitting,
-            @Param("artist") long artist,
-            @Param("hash") String hash,
-            @Param("expiresAt") OffsetDateTime expiresAt);
-
-    /** Returns links of a sitting that still open. */
-    List<WearLink> links(
-            @Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("now") OffsetDateTime now);
-
-    int closeLink(@Param("studio") StudioId studio, @Param("sitting") long sitting, @Param("id") long id);
-
-    /** Finds a link by the hash of its token, before anyone knows the studio: the token alone opens it. */
-    WearLink byToken(@Param("hash") String hash);
-
-    /** Counts a report; returns 0 when the link was closed meanwhile or has none left. */
-    int countTold(@Param("studio") StudioId studio, @Param("id") long id, @Param("most") int most);
-
     /** A record as JSON. */
     record KeptRow(int no, OffsetDateTime madeAt, String record) {}
 

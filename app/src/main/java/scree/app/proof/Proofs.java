@@ -1,6 +1,5 @@
 package scree.app.proof;
 
-import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
@@ -25,6 +24,8 @@ import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.face.FirstLooks;
 import scree.app.face.TakenFace;
+import scree.app.homelink.HomeLink;
+import scree.app.homelink.HomeLinks;
 import scree.app.picture.Picture;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
@@ -33,7 +34,6 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Member;
-import scree.app.studio.Secrets;
 import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
 import scree.app.studio.Upkeep;
@@ -63,11 +63,11 @@ public class Proofs implements Upkeep.Task {
     private final FaceSearches searches;
     private final Readings readings;
     private final ChairLogs chairs;
+    private final HomeLinks links;
     private final ProofWords words;
     private final StudioTime time;
     private final TransactionTemplate transaction;
     private final TransactionTemplate alone;
-    private final Clock clock;
 
     Proofs(
             ProofMapper mapper,
@@ -80,10 +80,10 @@ public class Proofs implements Upkeep.Task {
             FaceSearches searches,
             Readings readings,
             ChairLogs chairs,
+            HomeLinks links,
             ProofWords words,
             StudioTime time,
-            PlatformTransactionManager transactions,
-            Clock clock) {
+            PlatformTransactionManager transactions) {
         this.mapper = mapper;
         this.codec = codec;
         this.keeping = keeping;
@@ -94,12 +94,12 @@ public class Proofs implements Upkeep.Task {
         this.searches = searches;
         this.readings = readings;
         this.chairs = chairs;
+        this.links = links;
         this.words = words;
         this.time = time;
         this.transaction = new TransactionTemplate(transactions);
         this.alone = new TransactionTemplate(transactions);
         this.alone.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
-        this.clock = clock;
     }
 
     /**
@@ -253,45 +253,20 @@ public class Proofs implements Upkeep.Task {
         mapper.tell(studio, sitting, artist, t.hours(), seen, t.place(), t.reaction(), t.words(), byClient);
     }
 
+    /** Keeps that something of a sitting was reacted to, told by the client elsewhere than in a report of wear: a caution from now on. */
+    @Transactional
+    public void reacted(HomeLink link, String reaction) {
+        keep(link.studio(), link.sitting(), link.artist(), new Telling(0, Set.of(), null, reaction, null), true);
+    }
+
     /** Keeps how it wore as the client tells it by a link; as many times as the link bears. */
     @Transactional
-    boolean tell(WearLink link, Telling t) {
-        boolean counted = mapper.countTold(link.studio(), link.id(), WearLink.MOST) > 0;
+    boolean tell(HomeLink link, Telling t) {
+        boolean counted = links.use(link);
         if (counted) {
             keep(link.studio(), link.sitting(), link.artist(), t, true);
         }
         return counted;
-    }
-
-    /** Makes a link by which the client tells how it wore and returns its token; it is not kept anywhere and cannot be shown again. */
-    @Transactional
-    public String link(Member me, long sitting) {
-        sittings.get(me.studio(), sitting);
-        String token = Secrets.token(WearLink.TOKEN_BYTES);
-        mapper.addLink(
-                me.studio(),
-                sitting,
-                me.artistId(),
-                Secrets.hash(token),
-                OffsetDateTime.now(clock).plus(WearLink.OPEN_FOR));
-        return token;
-    }
-
-    List<WearLink> links(StudioId studio, long sitting) {
-        return mapper.links(studio, sitting, OffsetDateTime.now(clock));
-    }
-
-    /** Takes a link back. */
-    @Transactional
-    public void close(Member me, long sitting, long link) {
-        mapper.closeLink(me.studio(), sitting, link);
-    }
-
-    /** Returns what a token opens; empty when it was never made, was taken back or has expired. */
-    @Transactional(readOnly = true)
-    public Optional<WearLink> at(String token) {
-        WearLink link = token.length() > WearLink.LONGEST_TOKEN ? null : mapper.byToken(Secrets.hash(token));
-        return Optional.ofNullable(link).filter(l -> l.expiresAt().isAfter(OffsetDateTime.now(clock)));
     }
 
     /** Returns what was told of a client's sittings that asks for care or another product. */

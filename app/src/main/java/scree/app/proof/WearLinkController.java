@@ -10,30 +10,34 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import scree.app.homelink.HomeLink;
+import scree.app.homelink.HomeLinks;
 
 /** The client's page on which they tell how it wore; opened by its link alone. */
 @Controller
 @RequestMapping("/from-home/{token}/wear")
 class WearLinkController {
     private final Proofs proofs;
+    private final HomeLinks links;
     private final ProofWords words;
     private final Clock clock;
 
-    WearLinkController(Proofs proofs, ProofWords words, Clock clock) {
+    WearLinkController(Proofs proofs, HomeLinks links, ProofWords words, Clock clock) {
         this.proofs = proofs;
+        this.links = links;
         this.words = words;
         this.clock = clock;
     }
 
     @GetMapping
     String page(@PathVariable String token, Model model, HttpServletResponse response) {
-        return proofs.at(token)
+        return links.at(token, HomeLink.Kind.WEAR)
                 .map(link -> shown(token, link, new WoreForm(hours(link), null, null, null, null), model))
                 .orElseGet(() -> closed(model, response));
     }
 
     /** Hours since the work ended, to be mended by whoever tells. */
-    private String hours(WearLink link) {
+    private String hours(HomeLink link) {
         if (link.doneAt() == null) {
             return "";
         }
@@ -42,7 +46,7 @@ class WearLinkController {
         return String.valueOf(Math.max(0, Math.min(Wore.MOST_HOURS, hours)));
     }
 
-    private String shown(String token, WearLink link, WoreForm form, Model model) {
+    private String shown(String token, HomeLink link, WoreForm form, Model model) {
         model.addAttribute("token", token);
         model.addAttribute("link", link);
         model.addAttribute("typed", form);
@@ -58,7 +62,7 @@ class WearLinkController {
 
     @PostMapping
     String tell(@PathVariable String token, WoreForm form, Model model, HttpServletResponse response) {
-        Optional<WearLink> link = proofs.at(token);
+        Optional<HomeLink> link = links.at(token, HomeLink.Kind.WEAR);
         if (link.isEmpty()) {
             return closed(model, response);
         }

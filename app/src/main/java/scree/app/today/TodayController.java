@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -19,6 +20,8 @@ import scree.app.event.Events;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
 import scree.app.look.Stones;
+import scree.app.mail.Outbox;
+import scree.app.reply.Replies;
 import scree.app.sitting.CareWords;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -44,6 +47,8 @@ class TodayController {
     private final Bases bases;
     private final Kit kit;
     private final StudioTime time;
+    private final Replies replies;
+    private final Outbox outbox;
     private final Words words;
     private final CareWords careWords;
 
@@ -54,6 +59,8 @@ class TodayController {
             Bases bases,
             Kit kit,
             StudioTime time,
+            Replies replies,
+            Outbox outbox,
             Words words,
             CareWords careWords) {
         this.sittings = sittings;
@@ -62,6 +69,8 @@ class TodayController {
         this.bases = bases;
         this.kit = kit;
         this.time = time;
+        this.replies = replies;
+        this.outbox = outbox;
         this.words = words;
         this.careWords = careWords;
     }
@@ -95,6 +104,8 @@ class TodayController {
         model.addAttribute("dayBefore", events.dayBefore(me.studio(), day).orElse(null));
         model.addAttribute("dayAfter", events.dayAfter(me.studio(), day).orElse(null));
         model.addAttribute("cameIn", today ? sittings.cameIn(me.studio()) : List.of());
+        model.addAttribute("answered", today ? replies.answered(me.studio()) : Map.of());
+        model.addAttribute("undelivered", today ? outbox.inTrouble(me.studio()) : List.of());
         model.addAttribute("dayTitle", words.date("date.weekday", day));
         model.addAttribute("summary", summary(me, sat));
         model.addAttribute("next", today ? next(sat, me) : null);

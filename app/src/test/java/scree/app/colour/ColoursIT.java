@@ -148,7 +148,8 @@ class ColoursIT {
     private long sitting(String allergies) {
         long client = clients.add(
                 mine.studio(),
-                new Client(0, "Petra Kvist", 1982, "Viola", SkinType.NORMAL, allergies, null, LocalDate.now(), 0));
+                new Client(
+                        0, "Petra Kvist", null, 1982, "Viola", SkinType.NORMAL, allergies, null, LocalDate.now(), 0));
         long id = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
         sittings.saveIntake(
                 mine.studio(),

@@ -122,7 +122,8 @@ class CorrectionsIT {
     private long sitting(Member mine, String allergies) {
         long client = clients.add(
                 mine.studio(),
-                new Client(0, "Rasmus Alder", 1990, "Horn", SkinType.NORMAL, allergies, null, LocalDate.now(), 0));
+                new Client(
+                        0, "Rasmus Alder", null, 1990, "Horn", SkinType.NORMAL, allergies, null, LocalDate.now(), 0));
         long id = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
         readings.take(mine.studio(), id, Upload.of(picture));
         faces.take(mine, id, Studio.points(Ensemble.all().get(RASMUS), WIDTH), FaceSheet.Found.TEMPLATE);

@@ -13,6 +13,8 @@ import scree.app.Ground;
 import scree.app.TestDatabase;
 import scree.app.base.BaseFilter;
 import scree.app.base.Bases;
+import scree.app.homelink.HomeLink;
+import scree.app.homelink.HomeLinks;
 import scree.app.kit.Kit;
 import scree.app.kit.Product;
 import scree.app.picture.Pictures;
@@ -28,6 +30,9 @@ import scree.app.web.NotHere;
 class ProofsIT {
     private static final int WIDTH = 640;
     private static final int SITTER = 4;
+
+    @Autowired
+    private HomeLinks links;
 
     @Autowired
     private Ground ground;
@@ -123,21 +128,23 @@ class ProofsIT {
     @Test
     void aClientTellsByALinkAsOftenAsItBearsUntilItIsTakenBack() {
         long other = ground.sitting(me, ground.client(me, null));
-        String token = proofs.link(me, other);
-        assertThat(proofs.at(token + "x")).isEmpty();
-        WearLink link = proofs.at(token).orElseThrow();
+        String token = links.make(me, other, HomeLink.Kind.WEAR, null);
+        assertThat(links.at(token + "x", HomeLink.Kind.WEAR)).isEmpty();
+        HomeLink link = links.at(token, HomeLink.Kind.WEAR).orElseThrow();
         Proofs.Telling held = new Proofs.Telling(5, Set.of(Wore.Seen.HELD), null, null, null);
-        for (int i = 0; i < WearLink.MOST; i++) {
+        for (int i = 0; i < HomeLink.Kind.WEAR.most(); i++) {
             assertThat(proofs.tell(link, held)).isTrue();
         }
         assertThat(proofs.tell(link, held)).as("worn out").isFalse();
         assertThat(proofs.of(me.studio(), other).wore())
-                .hasSize(WearLink.MOST)
+                .hasSize(HomeLink.Kind.WEAR.most())
                 .allMatch(w -> w.by().equals("Petra Kvist"));
-        proofs.close(ground.artist("stranger"), other, link.id());
-        assertThat(proofs.at(token)).as("a stranger closes nothing").isPresent();
-        proofs.close(me, other, link.id());
-        assertThat(proofs.at(token)).isEmpty();
+        links.close(ground.artist("stranger"), other, link.id());
+        assertThat(links.at(token, HomeLink.Kind.WEAR))
+                .as("a stranger closes nothing")
+                .isPresent();
+        links.close(me, other, link.id());
+        assertThat(links.at(token, HomeLink.Kind.WEAR)).isEmpty();
     }
 
     @Test

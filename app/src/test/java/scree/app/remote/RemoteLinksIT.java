@@ -218,6 +218,6 @@ class RemoteLinksIT {
 
     private long client(Member who) {
         return clients.add(
-                who.studio(), new Client(0, "Odd Myrvang", 1952, null, null, null, null, LocalDate.now(), 0));
+                who.studio(), new Client(0, "Odd Myrvang", null, 1952, null, null, null, null, LocalDate.now(), 0));
     }
 }

@@ -89,7 +89,7 @@ class TimetablesIT {
     }
 
     private long sits(String name, long artist, int hour, int minutes, LocalDateTime ready) {
-        long client = clients.add(me.studio(), new Client(0, name, null, null, null, null, null, null, 0));
+        long client = clients.add(me.studio(), new Client(0, name, null, null, null, null, null, null, null, 0));
         Event of = events.get(me.studio(), event);
         long id = sittings.add(me.studio(), client, artist, DAY.atTime(hour, 0), minutes, of);
         work.want(me.studio(), event, id, null, ready, null);
@@ -210,7 +210,8 @@ class TimetablesIT {
     @Test
     void aSittingElsewhereTakesTheArtistsTime() {
         Event other = day(DAY, "Lesson");
-        long client = clients.add(me.studio(), new Client(0, "Odd Myrvang", null, null, null, null, null, null, 0));
+        long client =
+                clients.add(me.studio(), new Client(0, "Odd Myrvang", null, null, null, null, null, null, null, 0));
         sittings.add(me.studio(), client, bea, DAY.atTime(9, 0), 120, other);
         long mei = sits("Mei Tarnholt", bea, 9, 60, DAY.atTime(10, 0));
         assertThat(Trouble.of(DayQuestion.of(days.of(me.studio(), event))))
@@ -223,7 +224,8 @@ class TimetablesIT {
     @Test
     void aFaceIsAddedWhereItDisturbsNobody() {
         long mei = sits("Mei Tarnholt", me.artistId(), 8, 60, DAY.atTime(9, 0));
-        long client = clients.add(me.studio(), new Client(0, "Sefu Lindqvarn", null, null, null, null, null, null, 0));
+        long client =
+                clients.add(me.studio(), new Client(0, "Sefu Lindqvarn", null, null, null, null, null, null, null, 0));
         long sefu = work.add(me, event, client);
         assertThat(Trouble.of(DayQuestion.of(days.of(me.studio(), event)))).isEmpty();
         assertThat(now(mei).startsAt()).isEqualTo(DAY.atTime(8, 0));
@@ -321,7 +323,8 @@ class TimetablesIT {
                                 true,
                                 List.of())))
                 .orElseThrow();
-        long client = clients.add(me.studio(), new Client(0, "Kofi Brandmoor", null, null, null, null, null, null, 0));
+        long client =
+                clients.add(me.studio(), new Client(0, "Kofi Brandmoor", null, null, null, null, null, null, null, 0));
         long kofi = sittings.add(me.studio(), client, me.artistId(), DAY.atTime(22, 0), 90, night);
         work.want(
                 me.studio(),
@@ -345,6 +348,7 @@ class TimetablesIT {
                 new Client(
                         0,
                         "Noor Vasskog",
+                        null,
                         null,
                         "Cello",
                         null,
