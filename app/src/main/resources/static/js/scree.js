@@ -117,7 +117,8 @@
   document.addEventListener("keydown", (event) => {
     const typing = !event.target.closest || event.target.closest("input:not([type=range], [type=checkbox], [type=radio]), textarea, select, dialog");
     if (typing || event.ctrlKey || event.metaKey || event.altKey) { return; }
-    const stage = /^[1-9]$/.test(event.key) && document.querySelector('.cairn a[data-digit="' + event.key + '"]');
+    const digit = { 0: "10", e: "11" }[event.key] || event.key;
+    const stage = /^[0-9]+$/.test(digit) && document.querySelector('.cairn a[data-digit="' + digit + '"]');
     const page = { t: "/", c: "/clients", k: "/kit" }[event.key];
     if (stage) { location.href = stage.href; }
     else if (page) { location.href = page; }

@@ -42,9 +42,14 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 import scree.app.event.Events;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
+import scree.app.handover.Handovers;
+import scree.app.homelink.HomeLink;
+import scree.app.homelink.HomeLinks;
 import scree.app.kit.Kit;
+import scree.app.look.HtmlPdf;
 import scree.app.picture.Upload;
 import scree.app.remote.RemoteLinks;
+import scree.app.reply.Replies;
 import scree.app.skin.Readings;
 import scree.app.studio.Member;
 import scree.standins.camera.Ensemble;
@@ -105,6 +110,15 @@ class HostileInputIT {
     private RemoteLinks links;
 
     @Autowired
+    private HomeLinks homeLinks;
+
+    @Autowired
+    private Handovers handovers;
+
+    @Autowired
+    private Replies replies;
+
+    @Autowired
     private Events events;
 
     private Member me;
@@ -113,6 +127,9 @@ class HostileInputIT {
     private long event;
     private long product;
     private String token;
+    private String sheet;
+    private String reply;
+    private String wear;
 
     @BeforeAll
     void aStudioAtWork() {
@@ -126,6 +143,9 @@ class HostileInputIT {
         readings.take(me.studio(), sitting, Upload.of(Ground.portrait(3, WIDTH)));
         faces.take(me, sitting, Studio.points(Ensemble.all().get(3), WIDTH), FaceSheet.Found.TEMPLATE);
         token = links.make(me, client);
+        sheet = handovers.link(me, sitting, new Handovers.How(HtmlPdf.Paper.A4, false));
+        reply = replies.link(me, sitting);
+        wear = homeLinks.make(me, sitting, HomeLink.Kind.WEAR, null);
     }
 
     /** One field of a route: its name, what it holds, and the form that it belongs to or null. */
@@ -325,7 +345,10 @@ class HostileInputIT {
                 .replace("/clients/{id}", "/clients/" + client)
                 .replace("/kit/{id}", "/kit/" + product)
                 .replace("/pictures/{id}", "/pictures/1")
-                .replace("{token}", token)
+                .replace("{token}", opens(route.path()))
+                .replace("{letter}", "1")
+                .replace("{file}", "0")
+                .replace("{page}", "1")
                 .replace("{ending}", "svg")
                 .replace("{kind}", "client")
                 .replace("{change}", "1")
@@ -351,6 +374,13 @@ class HostileInputIT {
         } else if (answer.get() >= 500) {
             fell.add(route.verb() + " " + route.path() + " " + what + " → " + answer);
         }
+    }
+
+    /** Each of the client's pages has a link of its own. */
+    private String opens(String path) {
+        return path.contains("/sheet")
+                ? sheet
+                : path.endsWith("/reply") ? reply : path.endsWith("/wear") ? wear : token;
     }
 
     private int status(AbstractMockHttpServletRequestBuilder<?> asked) {

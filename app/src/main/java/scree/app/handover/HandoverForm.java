@@ -14,9 +14,9 @@ record HandoverForm(
         @Size(max = LONGEST_TEXT) String text,
 
         HtmlPdf.Paper paper,
-        boolean picture,
-        boolean enclosed,
-        boolean remember) {
+        Boolean picture,
+        Boolean enclosed,
+        Boolean remember) {
     static final int LONGEST_TEXT = 2000;
 
     static HandoverForm empty(String address) {
@@ -24,10 +24,10 @@ record HandoverForm(
     }
 
     Handovers.How how() {
-        return new Handovers.How(paper == null ? HtmlPdf.Paper.A4 : paper, picture);
+        return new Handovers.How(paper == null ? HtmlPdf.Paper.A4 : paper, Boolean.TRUE.equals(picture));
     }
 
     Handovers.Letters letter(String origin) {
-        return new Handovers.Letters(address.strip(), text, enclosed, origin);
+        return new Handovers.Letters(address.strip(), text, Boolean.TRUE.equals(enclosed), origin);
     }
 }

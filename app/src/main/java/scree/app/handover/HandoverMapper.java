@@ -9,6 +9,9 @@ import scree.app.studio.StudioId;
 /** Sheets that were handed over, of one studio. */
 @Mapper
 interface HandoverMapper {
+    /** Carries bytes: a bare array would be read as many rows. */
+    record Bytes(byte[] bytes) {}
+
     long add(
             @Param("studio") StudioId studio,
             @Param("sitting") long sitting,
@@ -21,5 +24,5 @@ interface HandoverMapper {
     List<HandedSheet> ofSitting(@Param("studio") StudioId studio, @Param("sitting") long sitting);
 
     /** Returns what was handed over, or null. */
-    byte[] pdf(@Param("studio") StudioId studio, @Param("id") long id);
+    Bytes pdf(@Param("studio") StudioId studio, @Param("id") long id);
 }

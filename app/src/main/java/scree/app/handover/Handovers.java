@@ -91,7 +91,7 @@ public class Handovers {
 
     /** Prints the sheet as it would be handed over now. */
     byte[] print(Member me, long id, HtmlPdf.Paper paper, boolean picture) {
-        return printer.write("handover/take-home", "sheet", takeHomes.of(me.studio(), id, picture), paper);
+        return printer.write("handover/take-home", "sheet", () -> takeHomes.of(me.studio(), id, picture), paper);
     }
 
     /** Returns what a sheet is called. */
@@ -141,11 +141,11 @@ public class Handovers {
 
     /** Returns a sheet as it was handed over. */
     byte[] pdf(StudioId studio, long sheet) {
-        byte[] pdf = mapper.pdf(studio, sheet);
+        HandoverMapper.Bytes pdf = mapper.pdf(studio, sheet);
         if (pdf == null) {
             throw new NotHere("sheet");
         }
-        return pdf;
+        return pdf.bytes();
     }
 
     /** Returns whether anything was handed over, whether somebody has to look at a letter, and whether the client opened it. */

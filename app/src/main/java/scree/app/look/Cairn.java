@@ -5,8 +5,8 @@ import java.util.List;
 
 /** The stages of a sitting as stacked stones, Intake on the ground; drawn from the top, read from the ground. */
 public record Cairn(long sittingId, String clientName, long clientId, String line, List<Stone> stones, int height) {
-    private static final int[] WIDTHS = {156, 152, 149, 143, 139, 131, 124, 115, 104, 92};
-    private static final int[] SIDEWAYS = {0, 2, -2, 3, -3, 1, -1, 2, -2, 0};
+    private static final int[] WIDTHS = {156, 152, 149, 143, 139, 131, 124, 115, 104, 95, 84};
+    private static final int[] SIDEWAYS = {0, 2, -2, 3, -3, 1, -1, 2, -2, 0, 1};
     private static final int GAP = 3;
 
     /** Which state a stage is in. */
@@ -66,9 +66,9 @@ public record Cairn(long sittingId, String clientName, long clientId, String lin
 
     private static int heightOf(State state) {
         return switch (state) {
-            case PRESENT -> 76;
-            case TO_COME -> 57;
-            default -> 62;
+            case PRESENT -> 64;
+            case TO_COME -> 48;
+            default -> 54;
         };
     }
 }

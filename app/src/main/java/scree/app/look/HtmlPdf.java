@@ -9,6 +9,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.concurrent.Semaphore;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
@@ -38,7 +39,7 @@ public class HtmlPdf {
      * @param name under which the template finds {@code view}
      */
     public byte[] write(String template, String name, Object view) {
-        return write(template, name, view, Paper.A4);
+        return write(template, name, () -> view, Paper.A4);
     }
 
     /** What it is printed on. */
@@ -47,15 +48,31 @@ public class HtmlPdf {
         LETTER
     }
 
-    /** @param paper takes the place of {@code A4} in the page's rules */
-    public byte[] write(String template, String name, Object view, Paper paper) {
+    /**
+     * The same.
+     *
+     * @param view gathered once it is its turn, so that nobody holds a connection while waiting
+     * @param paper takes the place of {@code A4} in the page's rules
+     */
+    public byte[] write(String template, String name, Supplier<?> view, Paper paper) {
+        turns.acquireUninterruptibly();
+        try {
+            return print(html(template, name, view.get(), paper));
+        } finally {
+            turns.release();
+        }
+    }
+
+    private String html(String template, String name, Object view, Paper paper) {
         Context context = new Context(words.locale());
         context.setVariable(name, view);
         context.setVariable(
                 "style",
                 style(template).replace("size: A4", "size: " + paper.name().toLowerCase(Locale.ROOT)));
-        String html = templates.process(template, context);
-        turns.acquireUninterruptibly();
+        return templates.process(template, context);
+    }
+
+    private static byte[] print(String html) {
         try (ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             PdfRendererBuilder builder = new PdfRendererBuilder();
             builder.useFastMode();
@@ -72,8 +89,6 @@ public class HtmlPdf {
             return bytes.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException("a page could not be printed", e);
-        } finally {
-            turns.release();
         }
     }
 

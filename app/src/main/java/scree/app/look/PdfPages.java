@@ -4,16 +4,11 @@ import java.awt.Dimension;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.StringWriter;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javax.imageio.ImageIO;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
-import org.apache.batik.svggen.SVGGraphics2D;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -24,8 +19,6 @@ import org.w3c.dom.Element;
 
 /** The pages of a printed sheet as pictures, so that every form of it is the same sheet. */
 public final class PdfPages {
-    private static final String SVG = "http://www.w3.org/2000/svg";
-
     private PdfPages() {}
 
     /** Returns how many there are. */
@@ -63,8 +56,8 @@ public final class PdfPages {
     /** Returns all pages under each other as one drawing; letters are outlines, so that it looks alike everywhere. */
     public static byte[] svg(byte[] pdf, String title) {
         return with(pdf, document -> {
-            Document drawing = empty();
-            SVGGraphics2D g = new SVGGraphics2D(drawing);
+            Document drawing = SvgFile.empty();
+            RepeatedShapes g = new RepeatedShapes(drawing);
             PDFRenderer renderer = new PDFRenderer(document);
             float wide = 0;
             float high = 0;
@@ -79,25 +72,10 @@ public final class PdfPages {
             }
             g.setSVGCanvasSize(new Dimension(Math.round(wide), Math.round(high)));
             Element root = g.getRoot();
-            root.setAttribute("viewBox", "0 0 " + Math.round(wide) + " " + Math.round(high));
-            Element name = drawing.createElementNS(SVG, "title");
-            name.appendChild(drawing.createTextNode(title));
-            root.insertBefore(name, root.getFirstChild());
-            StringWriter out = new StringWriter();
-            g.stream(root, out);
-            return out.toString().getBytes(StandardCharsets.UTF_8);
+            root.insertBefore(g.shapes(), root.getFirstChild());
+            SvgFile.frame(root, Math.round(wide), Math.round(high), title);
+            return SvgFile.written(root);
         });
-    }
-
-    private static Document empty() {
-        try {
-            return DocumentBuilderFactory.newInstance()
-                    .newDocumentBuilder()
-                    .getDOMImplementation()
-                    .createDocument(SVG, "svg", null);
-        } catch (ParserConfigurationException e) {
-            throw new IllegalStateException("every Java can make an empty document", e);
-        }
     }
 
     @FunctionalInterface

@@ -7,12 +7,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import javax.imageio.ImageIO;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
-import javax.xml.transform.TransformerException;
-import javax.xml.transform.TransformerFactory;
-import javax.xml.transform.dom.DOMSource;
-import javax.xml.transform.stream.StreamResult;
 import org.apache.batik.svggen.SVGGraphics2D;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -20,6 +14,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
+import scree.app.look.SvgFile;
 
 /** One drawing written as SVG, PNG or PDF: the same strokes in each, so all three look alike. */
 final class ChartFiles {
@@ -38,45 +33,20 @@ final class ChartFiles {
     }
 
     private static byte[] svg(FaceChart chart, int from, int to) {
-        Document document = emptySvg();
+        Document document = SvgFile.empty();
         SVGGraphics2D g = new SVGGraphics2D(document);
         int high = FaceChart.HEIGHT * (to - from);
         g.setSVGCanvasSize(new java.awt.Dimension(FaceChart.WIDTH, high));
         paint(chart, from, to, g);
         Element root = g.getRoot();
-        root.setAttribute("viewBox", "0 0 " + FaceChart.WIDTH + " " + high);
-        Element name = document.createElementNS("http://www.w3.org/2000/svg", "title");
-        name.appendChild(document.createTextNode(chart.title()));
-        root.insertBefore(name, root.getFirstChild());
-        return written(root);
+        SvgFile.frame(root, FaceChart.WIDTH, high, chart.title());
+        return SvgFile.written(root);
     }
 
     private static void paint(FaceChart chart, int from, int to, Graphics2D g) {
         for (int page = from; page < to; page++) {
             chart.paint(g, page);
             g.translate(0, FaceChart.HEIGHT);
-        }
-    }
-
-    /** Without a document type, so that no reader goes looking for one. */
-    private static byte[] written(Element root) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try {
-            TransformerFactory.newInstance().newTransformer().transform(new DOMSource(root), new StreamResult(out));
-        } catch (TransformerException e) {
-            throw new IllegalStateException("the drawing could not be written", e);
-        }
-        return out.toByteArray();
-    }
-
-    private static Document emptySvg() {
-        try {
-            return DocumentBuilderFactory.newInstance()
-                    .newDocumentBuilder()
-                    .getDOMImplementation()
-                    .createDocument("http://www.w3.org/2000/svg", "svg", null);
-        } catch (ParserConfigurationException e) {
-            throw new IllegalStateException("every Java can make an empty document", e);
         }
     }
 

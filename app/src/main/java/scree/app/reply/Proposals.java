@@ -90,7 +90,7 @@ class Proposals {
                             : allowed.stream()
                                     .filter(p -> p.id() == id)
                                     .findFirst()
-                                    .map(p -> new Offer(p, null, null))
+                                    .map(p -> new Offer(p, null, null, false))
                                     .orElse(null))
                     .filter(Objects::nonNull)
                     .toList();
@@ -113,7 +113,7 @@ class Proposals {
         List<Offer> offers = list.stream()
                 .flatMap(l -> l.ranked().stream())
                 .limit(SHOWN)
-                .map(r -> new Offer(r.product(), r.difference(), null))
+                .map(r -> new Offer(r.product(), r.difference(), null, false))
                 .toList();
         Lab target = bases.target(studio, sitting.id()).map(MatchTarget::colour).orElse(null);
         List<Offer> best = offers.stream()
@@ -143,13 +143,13 @@ class Proposals {
         List<Offer> planned = order.stream()
                 .map(known::get)
                 .filter(Objects::nonNull)
-                .map(p -> new Offer(p, null, null))
+                .map(p -> new Offer(p, null, null, true))
                 .toList();
         List<Offer> all = new ArrayList<>(planned);
         shelf.allowed(studio, sitting, Role.CORRECTOR).stream()
                 .filter(p -> !order.contains(p.id()))
                 .limit(SHOWN)
-                .forEach(p -> all.add(new Offer(p, null, null)));
+                .forEach(p -> all.add(new Offer(p, null, null, false)));
         return new Found(all, planned.stream().limit(1).toList(), null, null);
     }
 
@@ -158,7 +158,7 @@ class Proposals {
         RoleShelf.Answer answer = shelf.ask(studio, sitting, part.role(), known.skin(), wish);
         List<Offer> right = answer.foremost().stream()
                 .filter(c -> c.verdict().fits())
-                .map(c -> new Offer(c.product(), null, c.verdict()))
+                .map(c -> new Offer(c.product(), null, c.verdict(), false))
                 .toList();
         List<Offer> proposed = part.most() == 1
                 ? right.stream().limit(1).toList()

@@ -192,8 +192,7 @@ public class Replies {
     private Likeness.Depth depth(StudioId studio, long sitting) {
         return readings.of(studio, sitting)
                 .map(TakenReading::skin)
-                .flatMap(r -> r.tellingColourOf(Zone.CHEEK)
-                        .map(c -> new Likeness.Depth(c.lightness(), r.within())))
+                .flatMap(r -> r.tellingColourOf(Zone.CHEEK).map(c -> new Likeness.Depth(c.lightness(), r.within())))
                 .orElse(null);
     }
 
@@ -221,6 +220,9 @@ public class Replies {
         TakenReply now = taken(me.studio(), id);
         if (now.parts().stream().noneMatch(TakenReply.Standing::named)) {
             throw new IllegalArgumentException("nothing");
+        }
+        if (question(me.studio(), now.sitting()).isPresent()) {
+            throw new IllegalArgumentException("asked");
         }
         if (another(me.studio(), id)) {
             throw new IllegalArgumentException("another");

@@ -38,7 +38,7 @@ class ReplyWords extends Words {
                     String.format(Locale.ROOT, "%.1f", offer.difference()));
         }
         if (part == ReplyPart.CORRECTOR) {
-            return say("reply.why.corrector");
+            return say(offer.planned() ? "reply.why.corrector" : "reply.why.unplanned");
         }
         if (offer.verdict() == null) {
             return say("reply.why.own");
@@ -56,7 +56,7 @@ class ReplyWords extends Words {
         Lab c = s.colour();
         return say(
                 "reply.near",
-                part(s.part()).toLowerCase(locale()),
+                say("role." + s.part().role()).toLowerCase(locale()),
                 Math.round(c.lightness()),
                 Math.round(c.a()),
                 Math.round(c.b()));

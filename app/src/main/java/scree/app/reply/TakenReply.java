@@ -56,8 +56,9 @@ record TakenReply(
      *
      * @param difference ΔE00 from the skin, of bases only
      * @param verdict of what is judged by its role, null for bases and correctors
+     * @param planned whether the plan for the face lays it
      */
-    record Offer(Product product, Double difference, Verdict verdict) {}
+    record Offer(Product product, Double difference, Verdict verdict, boolean planned) {}
 
     Standing of(ReplyPart part) {
         return parts.stream()

@@ -29,7 +29,7 @@ public class StageKeys {
     public List<Line> lines() {
         List<Line> lines = new ArrayList<>();
         String names = stages.stream().map(s -> words.say("stage." + s.key())).collect(Collectors.joining(", "));
-        add(lines, "first", stages.size(), names);
+        add(lines, "first", names);
         add(lines, "day");
         stages.forEach(s -> add(lines, s.key()));
         add(lines, "last");
