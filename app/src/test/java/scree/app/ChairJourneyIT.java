@@ -349,6 +349,8 @@ class ChairJourneyIT extends Journeys {
         go("/sittings/" + sitting + "/record");
         assertThat(seen("main")).contains("Kept on ", "Hands took", "note: gentle round the eyes");
         assertAccessible("record of work at the chair");
+        click("#take-home");
+        until(() -> seen("main").contains("What Ingrun takes home"));
     }
 
     private void key(CharSequence keys) {

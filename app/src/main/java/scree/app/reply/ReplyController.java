@@ -144,6 +144,8 @@ class ReplyController {
             @RequestParam(defaultValue = "") String unsure,
             @RequestParam(defaultValue = "") String text,
             Model model) {
+        model.addAttribute("typedUnsure", unsure);
+        model.addAttribute("typedText", text);
         return changed(me, id, model, s -> s.saying(unsure, text));
     }
 
