@@ -19,9 +19,11 @@ import scree.core.face.FacePoints;
 import scree.core.face.FaceReading;
 import scree.core.face.Landmark;
 import scree.core.face.LevelledFace;
+import scree.core.face.Likeness;
 import scree.core.face.MeshGuess;
 import scree.core.face.PointKey;
 import scree.core.face.PointState;
+import scree.core.face.PointsRefused;
 import scree.core.face.Shape;
 import scree.core.image.PictureIntake;
 import scree.core.image.Point;
@@ -50,6 +52,7 @@ final class FaceAccuracy {
 
     private static final int FACES = 700;
     private static final int PLANS = 10_000;
+    private static final int PAIRS = 2_000;
     private static final int WIDTH = 720;
     private static final Set<Landmark> UNKNOWN_TO_MESH =
             EnumSet.of(Landmark.HAIRLINE, Landmark.EAR_TOP, Landmark.FOREHEAD_CORNER);
@@ -74,7 +77,47 @@ final class FaceAccuracy {
         guess(HeldOut.sitters(PORTRAITS), UnaryOperator.identity(), "");
         guess(HeldOut.oddlyBuilt(PAINTED), r -> Painted.of(r, WIDTH / 5.625), "_painted");
         new PictureAccuracy().run();
+        likeness();
         plans();
+    }
+
+    /** How often it is asked whether a picture shows another person, when it does and when it does not. */
+    private static void likeness() {
+        say("pairs of guesses of " + PAIRS + " drawn faces each, by two hands, skin left aside, simulated");
+        Random random = new Random(2031);
+        int same = 0;
+        int other = 0;
+        for (int i = 0; i < PAIRS; i++) {
+            DrawnFace one = drawn(i, random);
+            FacePoints first = accepted(one, random);
+            same += asked(first, accepted(one, random));
+            other += asked(first, accepted(drawn(i / 2, random), random));
+        }
+        figure("same_person_asked_percent", 100.0 * same / PAIRS, "%");
+        figure("other_person_asked_percent", 100.0 * other / PAIRS, "%");
+    }
+
+    private static DrawnFace drawn(int i, Random random) {
+        return i % 2 == 0
+                ? DrawnFace.any(random)
+                : DrawnFace.byAnotherHand(Shape.values()[i % Shape.values().length], random);
+    }
+
+    /** Guesses that cannot be a face are refused before anything is asked of them. */
+    private static FacePoints accepted(DrawnFace face, Random random) {
+        while (true) {
+            try {
+                FacePoints guess = face.guessed(random, Set.of());
+                LevelledFace.of(guess.turnedBack());
+                return guess;
+            } catch (PointsRefused another) {
+                continue;
+            }
+        }
+    }
+
+    private static int asked(FacePoints one, FacePoints other) {
+        return Likeness.of(one, other, null, null).plainlyOther() ? 1 : 0;
     }
 
     private static void shapes() {

@@ -5,7 +5,7 @@ import java.util.List;
 
 /** The stages of a sitting as stacked stones, Intake on the ground; drawn from the top, read from the ground. */
 public record Cairn(long sittingId, String clientName, long clientId, String line, List<Stone> stones, int height) {
-    private static final int[] WIDTHS = {156, 152, 149, 143, 139, 131, 124, 115, 104, 95, 84};
+    private static final int[] WIDTHS = {156, 153, 150, 147, 143, 139, 134, 129, 123, 118, 112};
     private static final int[] SIDEWAYS = {0, 2, -2, 3, -3, 1, -1, 2, -2, 0, 1};
     private static final int GAP = 3;
 

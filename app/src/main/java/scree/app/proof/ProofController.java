@@ -179,8 +179,8 @@ class ProofController {
         model.addAttribute(
                 "view",
                 ProofView.against(
-                        was.kept(),
-                        now.kept(),
+                        was,
+                        now,
                         Map.of(
                                 "then", words.date("date.day", was.sitting().startsAt()),
                                 "now", words.date("date.day", now.sitting().startsAt())),

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
@@ -276,13 +277,42 @@ record ProofView(
                 w.words());
     }
 
-    /** What two sittings differ by. */
+    /**
+     * What two sittings differ by.
+     *
+     * @param wasOther what was done otherwise than planned then, step by step
+     * @param isOther the same of now
+     */
     record Against(
-            String then, String now, Long thenPicture, Long nowPicture, Facts was, Facts is, List<String> differs) {}
+            String then,
+            String now,
+            Long thenPicture,
+            Long nowPicture,
+            Facts was,
+            Facts is,
+            List<String> wasOther,
+            List<String> isOther,
+            List<String> differs) {}
+
+    /** Returns what was not done as it was planned. */
+    static List<String> otherwise(Optional<ChairLog> work, ProofWords words) {
+        List<String> other = new ArrayList<>();
+        for (ChairLog.Done d : work.map(ChairLog::steps).orElse(List.of())) {
+            if (!d.different().isEmpty()) {
+                other.add(words.say("proof.otherwise.step", d.step(), String.join("; ", d.different())));
+            } else if (!d.done() && work.get().finished() != null) {
+                other.add(words.say(
+                        "proof.otherwise.step",
+                        d.step(),
+                        words.say("proof.work.undone").toLowerCase(words.locale())));
+            }
+        }
+        return other;
+    }
 
     static Against against(
-            Kept then,
-            Kept now,
+            Proofs.Told then,
+            Proofs.Told now,
             Map<String, String> days,
             Long thenPicture,
             Long nowPicture,
@@ -293,8 +323,10 @@ record ProofView(
                 days.get("now"),
                 thenPicture,
                 nowPicture,
-                facts(then, words),
-                facts(now, words),
+                facts(then.kept(), words),
+                facts(now.kept(), words),
+                otherwise(then.work(), words),
+                otherwise(now.work(), words),
                 differs);
     }
 
