@@ -75,6 +75,7 @@ class WearLinkController {
         model.addAttribute("link", link.get());
         model.addAttribute("kept", kept);
         model.addAttribute("reaction", telling.get().reaction() != null);
-        return "proof/told";
+        model.addAttribute("arrived", words.say("proof.home.arrived", link.get().artistFirstName()));
+        return "homelink/told";
     }
 }

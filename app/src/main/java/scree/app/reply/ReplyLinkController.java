@@ -86,7 +86,8 @@ class ReplyLinkController {
         model.addAttribute("link", link.get());
         model.addAttribute("kept", kept);
         model.addAttribute("reaction", !reaction.isBlank());
-        return "reply/told";
+        model.addAttribute("arrived", words.say("reply.home.arrived", link.get().artistFirstName()));
+        return "homelink/told";
     }
 
     private static Map<Integer, Fit.How> fits(Map<String, String> all, int items) {
