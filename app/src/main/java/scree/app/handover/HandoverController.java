@@ -126,7 +126,7 @@ class HandoverController {
         return "redirect:"
                 + once.only(me.studio(), token, () -> {
                     handovers.send(me, id, form.how(), form.letter(origin.of(request)));
-                    if (Boolean.TRUE.equals(form.remember())) {
+                    if (form.remembered()) {
                         clients.reachedAt(
                                 me.studio(),
                                 handovers.client(me.studio(), id),
