@@ -56,6 +56,8 @@ import scree.app.mix.MixBench;
 import scree.app.mix.Seasons;
 import scree.app.mix.TestMixes;
 import scree.app.order.Orders;
+import scree.app.people.FirstRun;
+import scree.app.people.People;
 import scree.app.picture.PictureGate;
 import scree.app.picture.Pictures;
 import scree.app.place.Placements;
@@ -96,7 +98,7 @@ import scree.app.web.Origin;
                 @Filter(
                         type = FilterType.REGEX,
                         pattern =
-                                "scree\\.app\\.(.*Words|kit\\.(KitFiles|KitJson|KitCgats|KitCsv|StockTaking|Products|ProductColour))"))
+                                "scree\\.app\\.(.*Words|people\\.Passwords|kit\\.(KitFiles|KitJson|KitCgats|KitCsv|StockTaking|Products|ProductColour))"))
 @Import({SecurityConfig.class, Gaps.class, Sights.class, Tones.class, SheetPdf.class, WebTest.StoppedClock.class})
 @MockitoBean(
         types = {
@@ -122,6 +124,7 @@ import scree.app.web.Origin;
             Events.class,
             Faces.class,
             FaceSearches.class,
+            FirstRun.class,
             FirstLooks.class,
             Formulas.class,
             Handovers.class,
@@ -138,6 +141,7 @@ import scree.app.web.Origin;
             Orders.class,
             Origin.class,
             Outbox.class,
+            People.class,
             PictureGate.class,
             Pictures.class,
             Placements.class,

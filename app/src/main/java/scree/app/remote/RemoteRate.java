@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -21,6 +22,9 @@ import scree.app.memory.Memories;
 class RemoteRate extends OncePerRequestFilter {
     private static final int ADDRESSES_KEPT = 10_000;
 
+    /** Doors that a token alone opens. */
+    private static final List<String> OPEN = List.of("/from-home/", "/calendar/", "/first-run/", "/join/");
+
     private final int perMinute;
     private final Cache<String, Bucket> buckets;
 
@@ -32,7 +36,7 @@ class RemoteRate extends OncePerRequestFilter {
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
         String path = request.getServletPath();
-        return !path.startsWith("/from-home/") && !path.startsWith("/calendar/");
+        return OPEN.stream().noneMatch(path::startsWith);
     }
 
     @Override

@@ -11,7 +11,7 @@ interface AccountMapper {
 
     int countStudios();
 
-    long addStudio(@Param("name") String name);
+    long addStudio(@Param("name") String name, @Param("zone") String zone);
 
     long addArtist(
             @Param("studio") StudioId studio,

@@ -1,5 +1,6 @@
 package scree.app.studio;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -10,6 +11,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Accounts for sign-in, and the artists of a studio. */
 @Service
 public class Accounts implements UserDetailsService {
+    /** bcrypt looks at no more bytes, and refuses more. */
+    public static final int LONGEST_BYTES = 72;
+
     private final AccountMapper mapper;
     private final PasswordEncoder passwords;
 
@@ -41,7 +45,13 @@ public class Accounts implements UserDetailsService {
     /** Founds a studio and returns its id. */
     @Transactional
     public StudioId foundStudio(String name) {
-        return new StudioId(mapper.addStudio(name));
+        return foundStudio(name, null);
+    }
+
+    /** @param zone the tz database's name of where it works, null for where the server is */
+    @Transactional
+    public StudioId foundStudio(String name, String zone) {
+        return new StudioId(mapper.addStudio(name, zone));
     }
 
     /** Returns the new artist's id. */
@@ -60,6 +70,14 @@ public class Accounts implements UserDetailsService {
     @Transactional
     public void remove(StudioId studio, long artist) {
         mapper.remove(studio, artist);
+    }
+
+    /** Returns whether a password is the artist's own. */
+    public boolean isPassword(Member member, String password) {
+        boolean possible = password.getBytes(StandardCharsets.UTF_8).length <= LONGEST_BYTES;
+        return possible
+                && passwords.matches(
+                        password, loadUserByUsername(member.email()).passwordHash());
     }
 
     /** Sets another password; every session that began with the old one is over at its next request. */

@@ -18,7 +18,7 @@ public record Member(
     private static final long serialVersionUID = 1;
 
     /** Returns the same artist as a session keeps them. */
-    Member withoutHash() {
+    public Member withoutHash() {
         return new Member(artistId, studio, name, studioName, email, "", stamp);
     }
 

@@ -72,7 +72,8 @@ public class SecurityConfig {
             throws Exception {
         RequestCache asked = new AskedPage();
         http.requestCache(c -> c.requestCache(asked))
-                .authorizeHttpRequests(all -> all.requestMatchers("/sign-in", "/error", "/from-home/**", "/calendar/*")
+                .authorizeHttpRequests(all -> all.requestMatchers(
+                                "/sign-in", "/error", "/from-home/**", "/calendar/*", "/first-run/*", "/join/*")
                         .permitAll()
                         .anyRequest()
                         .hasRole("ARTIST"))
@@ -126,7 +127,10 @@ public class SecurityConfig {
             throws IOException, jakarta.servlet.ServletException {
         Authentication as = SecurityContextHolder.getContext().getAuthentication();
         boolean signedIn = as != null && as.getPrincipal() instanceof Member;
-        if (signedIn || request.getRequestURI().startsWith(request.getContextPath() + "/from-home/")) {
+        if (signedIn
+                || request.getRequestURI().startsWith(request.getContextPath() + "/from-home/")
+                || request.getRequestURI().startsWith(request.getContextPath() + "/first-run/")
+                || request.getRequestURI().startsWith(request.getContextPath() + "/join/")) {
             new AccessDeniedHandlerImpl().handle(request, response, why);
         } else {
             asked.saveRequest(request, response);

@@ -19,6 +19,7 @@ class SignInController {
 
     /**
      * @param wait seconds until a password may be tried again
+     * @param founded the first studio was founded just now
      * @param ended the session ended while somebody worked
      */
     @GetMapping("/sign-in")
@@ -26,9 +27,13 @@ class SignInController {
             @RequestParam(required = false) String failed,
             @RequestParam(required = false) String left,
             @RequestParam(required = false) String ended,
+            @RequestParam(required = false) String founded,
+            @RequestParam(required = false) String joined,
             @RequestParam(required = false) Long wait,
             Model model) {
         String said = loading.now() && demo ? "loading" : failed != null ? "failed" : ended != null ? "ended" : null;
+        said = said == null && founded != null ? "founded" : said;
+        said = said == null && joined != null ? "joined" : said;
         model.addAttribute("said", said);
         model.addAttribute("left", left != null);
         model.addAttribute("waitMinutes", wait == null ? null : Math.max(1, (wait + MINUTE - 1) / MINUTE));

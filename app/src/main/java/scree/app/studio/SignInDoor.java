@@ -15,8 +15,6 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /** Stands before the password check: counts tries, and remembers the browser of whoever came in. */
 class SignInDoor extends OncePerRequestFilter implements AuthenticationSuccessHandler {
     private static final int LONGEST_ADDRESS = 200;
-    /** bcrypt looks at no more bytes, and refuses more. */
-    private static final int LONGEST_PASSWORD = 72;
 
     private final SignInLimit limit;
     private final Devices devices;
@@ -43,7 +41,7 @@ class SignInDoor extends OncePerRequestFilter implements AuthenticationSuccessHa
         boolean impossible = account.length() > LONGEST_ADDRESS
                 || account.indexOf('\0') >= 0
                 || password == null
-                || password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_PASSWORD;
+                || password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > Accounts.LONGEST_BYTES;
         Duration wait = limit.tried(
                 impossible ? "" : account,
                 request.getRemoteAddr(),

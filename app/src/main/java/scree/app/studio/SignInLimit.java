@@ -21,7 +21,7 @@ import org.springframework.stereotype.Component;
  * have buckets like any other.
  */
 @Component
-class SignInLimit {
+public class SignInLimit {
     /** House choice: a slip or two, then a breath; by day a guesser gets thirty, of which none is likely. */
     private static final List<Bandwidth> OF_PAIR =
             List.of(a(5, Duration.ofMinutes(1)), a(15, Duration.ofHours(1)), a(30, Duration.ofDays(1)));
@@ -56,7 +56,7 @@ class SignInLimit {
      * @param device token of a browser that is known to the account, or null
      * @return how long to wait before trying again; zero when this try may go on
      */
-    Duration tried(String account, String address, String device) {
+    public Duration tried(String account, String address, String device) {
         String who = account.strip().toLowerCase(Locale.ROOT);
         if (device != null) {
             return take("device", who + " " + device, OF_DEVICE);
@@ -70,7 +70,7 @@ class SignInLimit {
     }
 
     /** Gives back what a try with the right password took. */
-    void succeeded(String account, String address, String device) {
+    public void succeeded(String account, String address, String device) {
         String who = account.strip().toLowerCase(Locale.ROOT);
         if (device != null) {
             giveBack("device", who + " " + device, OF_DEVICE);

@@ -4,7 +4,7 @@ import java.util.regex.Pattern;
 
 /** Addresses as they may be logged: a client's link opens with its token alone, so the token is never written down. */
 final class Masked {
-    private static final Pattern LINK = Pattern.compile("(/from-home/|/calendar/)[^/?#\\s]+");
+    private static final Pattern LINK = Pattern.compile("(/from-home/|/calendar/|/first-run/|/join/)[^/?#\\s]+");
     private static final int LONGEST = 200;
 
     private Masked() {}

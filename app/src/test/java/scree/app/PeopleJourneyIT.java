@@ -1,0 +1,83 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** Somebody is asked in, joins, works, and is let go. */
+class PeopleJourneyIT extends Journeys {
+    private static final String EMAIL = "mara@slope.example";
+    private static final String GOOD = "seven loose stones on a slope";
+
+    @Autowired
+    private JdbcTemplate sql;
+
+    @BeforeAll
+    void comeIn() {
+        go("/");
+        signIn("loose stones");
+        until(() -> seen(".bar").contains("Runa Vestby"));
+    }
+
+    /** Other journeys know who works here. */
+    @AfterAll
+    void leave() {
+        sql.update("delete from invitation");
+        sql.update("delete from known_device where artist_id = (select id from artist where email = ?)", EMAIL);
+        sql.update("delete from artist where email = ?", EMAIL);
+    }
+
+    @Test
+    void somebodyIsAskedInJoinsWorksAndIsLetGo() {
+        until(() -> seen(".bar").contains("Runa Vestby"));
+        click("a.who");
+        until(() -> seen(".signed-in").contains("here"));
+        assertThat(browser.findElements(By.cssSelector(".signed-in strong")))
+                .as("one of them is here")
+                .hasSize(1);
+        assertAccessible("account");
+        click("#people");
+        until(() -> seen(".people").contains("Bea Hallorin"));
+        assertAccessible("people");
+        click("#invite");
+        String link = find("#fresh-person").getAttribute("value");
+        go(link.substring(link.indexOf("/join/")));
+        assertThat(seen("main")).contains("Runa Vestby asks you into Two chairs, travelling");
+        assertAccessible("join");
+        find("#name").sendKeys("Mara Ellstrand");
+        find("#email").sendKeys(EMAIL);
+        find("#password").sendKeys("mara");
+        click("#join");
+        until(() -> seen("main").contains("is guessed too easily"));
+        assertThat(find("#name").getAttribute("value")).isEqualTo("Mara Ellstrand");
+        find("#password").sendKeys(GOOD);
+        click("#join");
+        arrives("/sign-in?joined");
+        find("#username").sendKeys(EMAIL);
+        find("#password").sendKeys(GOOD);
+        click("button.main");
+        until(() -> seen("a.who").equals("Mara Ellstrand"));
+        go("/account");
+        assertThat(browser.findElements(By.id("people")))
+                .as("an artist does not change who works here")
+                .isEmpty();
+        sql.update("update artist set removed_at = now(), stamp = stamp + 1 where email = ?", EMAIL);
+        go("/clients");
+        until(() -> browser.getCurrentUrl().contains("/sign-in"));
+        signIn("loose stones");
+        until(() -> seen(".bar").contains("Runa Vestby"));
+        go("/people");
+        assertThat(seen("[data-left]")).contains("Mara Ellstrand");
+        click("[data-left] .plain");
+        until(() -> seen(".people").contains("Mara Ellstrand")
+                && browser.findElements(By.cssSelector("[data-left]")).isEmpty());
+        long mara = sql.queryForObject("select id from artist where email = ?", Long.class, EMAIL);
+        click("[data-person='" + mara + "'] form[action$='/remove'] button");
+        until(() -> seen("[data-left]").contains("Mara Ellstrand"));
+    }
+}

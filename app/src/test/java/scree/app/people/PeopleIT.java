@@ -1,0 +1,213 @@
+package scree.app.people;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
+import scree.app.Ground;
+import scree.app.TestDatabase;
+import scree.app.studio.Accounts;
+import scree.app.studio.Member;
+import scree.app.web.NotHere;
+
+/** Who works in a studio: asked in, let go, brought back; and never a studio without an owner. */
+@TestDatabase
+@AutoConfigureMockMvc
+class PeopleIT {
+    private static final String GOOD = "seven loose stones on a slope";
+
+    @Autowired
+    private Ground ground;
+
+    @Autowired
+    private People people;
+
+    @Autowired
+    private Accounts accounts;
+
+    @Autowired
+    private JdbcTemplate sql;
+
+    @Autowired
+    private MockMvc http;
+
+    private Member owner;
+
+    @BeforeEach
+    void aStudio() {
+        owner = ground.artist("people");
+    }
+
+    private Member joined(Person.Role role) {
+        String email = "new" + UUID.randomUUID() + "@scree.example";
+        people.join(people.at(people.invite(owner, role)).orElseThrow(), "Bea Hallorin", email, GOOD);
+        return accounts.loadUserByUsername(email);
+    }
+
+    private MockHttpServletResponse as(Member who, AbstractMockHttpServletRequestBuilder<?> asked) throws Exception {
+        return http.perform(
+                        who == null ? asked.with(csrf()) : asked.with(user(who)).with(csrf()))
+                .andReturn()
+                .getResponse();
+    }
+
+    @Test
+    void whoeverFoundsIsTheOwnerAndWhoeverJoinsIsWhatTheLinkSays() {
+        assertThat(people.owns(owner)).isTrue();
+        assertThat(people.owns(joined(Person.Role.ARTIST))).isFalse();
+        assertThat(people.owns(joined(Person.Role.OWNER))).isTrue();
+        assertThat(people.all(owner.studio())).hasSize(3);
+    }
+
+    @Test
+    void aLinkIsUsedOnceExpiresAndCanBeTakenBack() throws Exception {
+        String token = people.invite(owner, Person.Role.ARTIST);
+        Invitation link = people.at(token).orElseThrow();
+        String first = "a" + UUID.randomUUID() + "@scree.example";
+        assertThat(as(
+                                null,
+                                post("/join/" + token)
+                                        .param("name", "Bea")
+                                        .param("email", first)
+                                        .param("password", GOOD))
+                        .getRedirectedUrl())
+                .isEqualTo("/sign-in?joined");
+        assertThat(as(null, get("/join/" + token)).getStatus()).isEqualTo(404);
+        assertThatThrownBy(() -> people.join(link, "Twice", "t" + first, GOOD)).isInstanceOf(NotHere.class);
+        String closed = people.invite(owner, Person.Role.ARTIST);
+        people.close(owner, people.at(closed).orElseThrow().id());
+        assertThat(people.at(closed)).isEmpty();
+        String old = people.invite(owner, Person.Role.ARTIST);
+        sql.update(
+                "update invitation set expires_at = now() - interval '1 second' where studio_id = ?",
+                owner.studio().value());
+        assertThat(people.at(old)).isEmpty();
+    }
+
+    @Test
+    void whatIsTypedWrongIsNamedAndTheLinkStillOpens() throws Exception {
+        String token = people.invite(owner, Person.Role.ARTIST);
+        String page = as(
+                        null,
+                        post("/join/" + token)
+                                .param("name", "Bea")
+                                .param("email", owner.email())
+                                .param("password", GOOD))
+                .getContentAsString();
+        assertThat(page)
+                .contains("already: take another address")
+                .contains("value=\"Bea\"")
+                .doesNotContain(GOOD);
+        page = as(
+                        null,
+                        post("/join/" + token)
+                                .param("name", " ")
+                                .param("email", "x")
+                                .param("password", "bea12345"))
+                .getContentAsString();
+        assertThat(page).contains("is empty: fill it in", "like name@place.example", "is guessed too easily");
+        assertThat(people.at(token)).isPresent();
+    }
+
+    @Test
+    void anotherPasswordIsChosenByALinkAndTheOldOneIsOver() throws Exception {
+        Member bea = joined(Person.Role.ARTIST);
+        String token = people.reset(owner, bea.artistId());
+        assertThat(as(null, get("/join/" + token)).getContentAsString())
+                .contains("Bea Hallorin, choose another password");
+        as(null, post("/join/" + token).param("password", "nine wet pebbles in a row"));
+        assertThat(accounts.gone(bea)).as("sessions of before").isTrue();
+        Member again = accounts.loadUserByUsername(bea.email());
+        assertThat(accounts.isPassword(again, "nine wet pebbles in a row")).isTrue();
+        assertThat(accounts.isPassword(again, GOOD)).isFalse();
+    }
+
+    @Test
+    void whoIsLetGoIsOutAtTheNextRequestAndCanBeBroughtBack() throws Exception {
+        Member bea = joined(Person.Role.OWNER);
+        String beas = people.invite(bea, Person.Role.OWNER);
+        people.remove(owner, bea.artistId());
+        assertThat(accounts.gone(bea)).isTrue();
+        assertThatThrownBy(() -> accounts.loadUserByUsername(bea.email()))
+                .isInstanceOf(UsernameNotFoundException.class);
+        assertThat(people.at(beas)).as("their links open no more").isEmpty();
+        assertThat(people.left(owner.studio())).extracting(Person::id).containsExactly(bea.artistId());
+        people.back(owner, bea.artistId());
+        assertThat(people.owns(accounts.loadUserByUsername(bea.email())))
+                .as("as an artist")
+                .isFalse();
+    }
+
+    @Test
+    void theLastOwnerNeitherLeavesNorSteps() throws Exception {
+        Member bea = joined(Person.Role.ARTIST);
+        assertThatThrownBy(() -> people.remove(owner, owner.artistId())).isInstanceOf(People.LastOwner.class);
+        assertThatThrownBy(() -> people.role(owner, owner.artistId(), Person.Role.ARTIST))
+                .isInstanceOf(People.LastOwner.class);
+        assertThat(as(owner, post("/people/" + owner.artistId() + "/remove")).getRedirectedUrl())
+                .isEqualTo("/people");
+        people.role(owner, bea.artistId(), Person.Role.OWNER);
+        people.remove(owner, owner.artistId());
+        assertThat(people.all(bea.studio())).extracting(Person::id).containsExactly(bea.artistId());
+    }
+
+    /** The studio's lock lets one of them through; the other is no owner any more. */
+    @Test
+    void ofTwoOwnersWhoRemoveEachOtherAtOnceOneStays() {
+        Member bea = joined(Person.Role.OWNER);
+        Stream.of(
+                        CompletableFuture.runAsync(() -> people.remove(owner, bea.artistId())),
+                        CompletableFuture.runAsync(() -> people.remove(bea, owner.artistId())))
+                .toList()
+                .forEach(f -> f.exceptionally(late -> null).join());
+        assertThat(people.all(owner.studio()))
+                .singleElement()
+                .satisfies(p -> assertThat(p.owner()).isTrue());
+    }
+
+    /** Whoever is no owner, or of another studio, finds nothing there. */
+    @Test
+    void nobodyElseChangesWhoWorksHere() throws Exception {
+        Member bea = joined(Person.Role.ARTIST);
+        Member stranger = ground.artist("stranger");
+        long invitation = people.at(people.invite(owner, Person.Role.ARTIST))
+                .orElseThrow()
+                .id();
+        List<String> ways = List.of(
+                "/people/invite",
+                "/people/" + owner.artistId() + "/remove",
+                "/people/" + owner.artistId() + "/reset",
+                "/people/" + bea.artistId() + "/role?role=OWNER",
+                "/people/" + bea.artistId() + "/back",
+                "/people/invitations/" + invitation + "/close");
+        for (String way : ways) {
+            assertThat(as(bea, post(way)).getStatus()).as(way).isEqualTo(404);
+        }
+        assertThat(as(bea, get("/people")).getStatus()).isEqualTo(404);
+        for (String way : ways.subList(1, 5)) {
+            assertThat(as(stranger, post(way)).getStatus())
+                    .as("stranger " + way)
+                    .isEqualTo(404);
+        }
+        as(stranger, post(ways.get(5)));
+        assertThat(people.open(owner.studio())).as("still open").hasSize(1);
+        assertThat(people.all(owner.studio())).hasSize(2);
+        assertThat(as(null, get("/people")).getRedirectedUrl()).startsWith("/sign-in");
+    }
+}
