@@ -9,7 +9,7 @@ import java.util.List;
 /** What the first studio of an installation is founded with; kept as typed when something has to be mended, but for the password. */
 record FirstRunForm(
         @NotBlank @Size(max = 120) String studio,
-        @NotBlank String zone,
+        String zone,
         @NotBlank @Size(max = 120) String name,
 
         @NotBlank @Email(message = "{client.email.none}") @Size(max = 200)
@@ -23,7 +23,7 @@ record FirstRunForm(
     /** Zones by place, as people know them. */
     static List<String> zones() {
         return ZoneId.getAvailableZoneIds().stream()
-                .filter(z -> z.contains("/") && !z.startsWith("Etc/") && !z.startsWith("SystemV/"))
+                .filter(z -> z.equals("UTC") || z.contains("/") && !z.startsWith("Etc/") && !z.startsWith("SystemV/"))
                 .sorted()
                 .toList();
     }
