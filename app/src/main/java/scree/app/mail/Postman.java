@@ -97,6 +97,9 @@ class Postman {
             return Optional.of(trouble(cause));
         } catch (MailException | MessagingException | UnsupportedEncodingException other) {
             return Optional.of(trouble(other));
+        } catch (RuntimeException unforeseen) { // whatever it is, the letter stays and is told of
+            LOG.error("letter {} of studio {} cannot be sent", letter.id(), studio.value(), unforeseen);
+            return Optional.of(Letter.Trouble.REFUSED);
         }
     }
 

@@ -96,14 +96,14 @@ class Proposals {
                     .toList();
             chosen.stream().filter(c -> !offers.contains(c)).forEach(offers::add);
         }
-        boolean nothing = picked == null && found.proposed().isEmpty() && found.colour() != null;
+        boolean nothing = picked == null && found.proposed().isEmpty();
         return new Standing(
                 part,
                 offers,
                 chosen,
                 picked != null,
                 sheet.left().contains(part),
-                found.colour() != null && nothing != sheet.near().contains(part),
+                found.colour() != null && sheet.near().getOrDefault(part, nothing),
                 found.colour(),
                 found.sought());
     }
@@ -156,8 +156,7 @@ class Proposals {
     private Found byRole(StudioId studio, Sitting sitting, ReplyPart part, SittingSkins.Known known) {
         RoleWish wish = known.wish().at(RoleWish.usualStrength(part.role()));
         RoleShelf.Answer answer = shelf.ask(studio, sitting, part.role(), known.skin(), wish);
-        List<Offer> right = answer.foremost().stream()
-                .filter(c -> c.verdict().fits())
+        List<Offer> right = Varied.steady(answer.foremost(), RoleShelf.Candidate::verdict).stream()
                 .map(c -> new Offer(c.product(), null, c.verdict(), false))
                 .toList();
         List<Offer> proposed = part.most() == 1

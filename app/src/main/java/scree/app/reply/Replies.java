@@ -176,8 +176,9 @@ public class Replies {
         Optional<TakenFace> face = face(studio, sitting.id());
         Optional<Sitting> before = sittings.ofClient(studio, sitting.clientId()).stream()
                 .filter(s -> s.id() != sitting.id() && s.startsAt().isBefore(sitting.startsAt()))
+                .sorted(Comparator.comparing(Sitting::startsAt).reversed())
                 .filter(s -> face(studio, s.id()).isPresent())
-                .max(Comparator.comparing(Sitting::startsAt));
+                .findFirst();
         if (face.isEmpty() || before.isEmpty()) {
             return Optional.empty();
         }

@@ -122,8 +122,13 @@ class ReplyController {
     }
 
     @PostMapping("/near")
-    String near(@CurrentMember Member me, @PathVariable long id, @RequestParam ReplyPart part, Model model) {
-        return changed(me, id, model, s -> s.near(part));
+    String near(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam ReplyPart part,
+            @RequestParam boolean named,
+            Model model) {
+        return changed(me, id, model, s -> s.near(part, named));
     }
 
     @PostMapping("/leave")

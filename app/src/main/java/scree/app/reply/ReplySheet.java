@@ -11,19 +11,23 @@ import java.util.Set;
  * What the artist chose instead of what is proposed; parts that are missing are left to Scree.
  *
  * @param picked products by part
- * @param near parts for which any shade near the colour is named
+ * @param near whether any shade near the colour is named; left to Scree where it is missing: only where the kit has nothing
  * @param left parts that the answer does not name
  * @param unsure what is unsure, in the artist's words, or null
  * @param words to the client, or null
  */
 record ReplySheet(
-        Map<ReplyPart, List<Long>> picked, Set<ReplyPart> near, Set<ReplyPart> left, String unsure, String words) {
+        Map<ReplyPart, List<Long>> picked,
+        Map<ReplyPart, Boolean> near,
+        Set<ReplyPart> left,
+        String unsure,
+        String words) {
     /** Longest of either text. */
     static final int LONGEST = 1000;
 
     ReplySheet {
         picked = Map.copyOf(picked);
-        near = Set.copyOf(near);
+        near = Map.copyOf(near);
         left = Set.copyOf(left);
         if (unsure != null && unsure.length() > LONGEST || words != null && words.length() > LONGEST) {
             throw new IllegalArgumentException("a text of an answer is too long");
@@ -36,7 +40,7 @@ record ReplySheet(
     }
 
     static ReplySheet usual() {
-        return new ReplySheet(Map.of(), Set.of(), Set.of(), null, null);
+        return new ReplySheet(Map.of(), Map.of(), Set.of(), null, null);
     }
 
     /**
@@ -52,22 +56,17 @@ record ReplySheet(
                 all.remove(0);
             }
         }
-        Map<ReplyPart, List<Long>> other = new EnumMap<>(ReplyPart.class);
-        other.putAll(picked);
-        other.put(part, List.copyOf(all));
-        return new ReplySheet(other, near, without(left, part), unsure, words);
+        return new ReplySheet(with(picked, part, List.copyOf(all)), near, without(left, part), unsure, words);
     }
 
     /** Leaves a part to Scree again. */
     ReplySheet anew(ReplyPart part) {
-        Map<ReplyPart, List<Long>> other = new EnumMap<>(ReplyPart.class);
-        other.putAll(picked);
-        other.remove(part);
-        return new ReplySheet(other, without(near, part), without(left, part), unsure, words);
+        return new ReplySheet(with(picked, part, null), with(near, part, null), without(left, part), unsure, words);
     }
 
-    ReplySheet near(ReplyPart part) {
-        return new ReplySheet(picked, toggled(near, part), without(left, part), unsure, words);
+    /** Names any shade near the colour of a part, or does not. */
+    ReplySheet near(ReplyPart part, boolean named) {
+        return new ReplySheet(picked, with(near, part, named), without(left, part), unsure, words);
     }
 
     ReplySheet leaving(ReplyPart part) {
@@ -80,6 +79,17 @@ record ReplySheet(
 
     private static String blank(String text) {
         return text == null || text.isBlank() ? null : text.strip();
+    }
+
+    /** @param value null to forget it */
+    private static <T> Map<ReplyPart, T> with(Map<ReplyPart, T> of, ReplyPart part, T value) {
+        Map<ReplyPart, T> all = new EnumMap<>(ReplyPart.class);
+        all.putAll(of);
+        all.remove(part);
+        if (value != null) {
+            all.put(part, value);
+        }
+        return all;
     }
 
     private static Set<ReplyPart> toggled(Set<ReplyPart> of, ReplyPart part) {

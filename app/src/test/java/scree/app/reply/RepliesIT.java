@@ -28,6 +28,7 @@ import scree.app.studio.Member;
 import scree.core.colour.Lab;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
+import scree.core.skin.Zone;
 
 /** Answers to pictures from home: what is proposed on skins of all depths, what is sent, and what comes back. */
 @TestDatabase
@@ -101,15 +102,12 @@ class RepliesIT {
         for (int sitter : new int[] {FAIR, 1, DEEP, 5, 6, 11}) {
             TakenReply taken = now(cameIn(sitter, ground.client(me, null)));
             assertThat(taken.parts()).hasSize(ReplyPart.values().length);
+            Lab skin = taken.reading().skin().tellingColourOf(Zone.JAW).orElseThrow();
             for (TakenReply.Standing s : taken.parts()) {
                 assertThat(s.chosen().size())
                         .as(sitter + " " + s.part())
                         .isLessThanOrEqualTo(s.part().most());
-                assertThat(s.chosen())
-                        .allSatisfy(o -> assertThat(
-                                        o.verdict() == null || o.verdict().fits())
-                                .as(sitter + " " + o)
-                                .isTrue());
+                s.chosen().forEach(o -> crafted(sitter, s.part(), seen(o), skin));
                 if (s.chosen().isEmpty() && s.part() != ReplyPart.CORRECTOR) {
                     assertThat(s.near())
                             .as(sitter + " " + s.part() + ": its colour instead")
@@ -120,6 +118,34 @@ class RepliesIT {
                     .as("no two of a family")
                     .extracting(o -> Proposals.family(ReplyPart.CHEEK, o.product()))
                     .doesNotHaveDuplicates();
+        }
+    }
+
+    /** Returns the colour that one sees: as it lies where a film is judged, else the product's own. */
+    private static Lab seen(TakenReply.Offer o) {
+        return o.verdict() == null ? o.product().settled() : o.verdict().result();
+    }
+
+    /** What an artist sees at a glance beside the skin; the judges' own bounds are not asked. */
+    private static void crafted(int sitter, ReplyPart part, Lab seen, Lab skin) {
+        double lighter = seen.lightness() - skin.lightness();
+        String what = sitter + " " + part + " " + seen + " on " + skin;
+        switch (part) {
+            case BASE -> assertThat(lighter).as(what).isBetween(-4.0, 4.0);
+            case BRIGHTENER -> assertThat(lighter).as(what).isBetween(1.0, 10.0);
+            case CONTOUR -> {
+                assertThat(lighter).as(what).isBetween(-14.0, -1.5);
+                assertThat(seen.chroma()).as(what + ": a shadow is greyer").isLessThan(skin.chroma() + 2);
+            }
+            case BRONZER -> {
+                assertThat(lighter).as(what).isBetween(-14.0, -.5);
+                assertThat(seen.hueDegrees()).as(what + ": not towards red").isGreaterThan(skin.hueDegrees() - 14);
+            }
+            case CHEEK, LIP -> {
+                assertThat(seen.a()).as(what + ": redder than the skin").isGreaterThan(skin.a());
+                assertThat(lighter).as(what + ": nothing pale turns chalky").isLessThan(4);
+            }
+            case CORRECTOR -> assertThat(seen.chroma()).as(what).isGreaterThan(5);
         }
     }
 

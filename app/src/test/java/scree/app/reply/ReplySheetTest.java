@@ -34,10 +34,12 @@ class ReplySheetTest {
         assertThat(left.left()).isEqualTo(Set.of(ReplyPart.CHEEK));
         assertThat(left.leaving(ReplyPart.CHEEK)).isEqualTo(usual);
         assertThat(left.toggled(ReplyPart.CHEEK, 5, List.of()).left()).isEmpty();
-        assertThat(left.near(ReplyPart.CHEEK).left()).isEmpty();
-        assertThat(left.near(ReplyPart.CHEEK).near(ReplyPart.CHEEK).near()).isEmpty();
+        assertThat(left.near(ReplyPart.CHEEK, true).left()).isEmpty();
+        assertThat(left.near(ReplyPart.CHEEK, false).near())
+                .as("said by a hand, whatever the kit has")
+                .containsEntry(ReplyPart.CHEEK, false);
         assertThat(usual.toggled(ReplyPart.CHEEK, 5, List.of())
-                        .near(ReplyPart.CHEEK)
+                        .near(ReplyPart.CHEEK, true)
                         .anew(ReplyPart.CHEEK))
                 .isEqualTo(usual);
     }
@@ -50,7 +52,7 @@ class ReplySheetTest {
         assertThatThrownBy(() -> usual.saying(tooLong, "")).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> usual.saying("", tooLong)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(
-                        () -> new ReplySheet(Map.of(ReplyPart.BASE, List.of(1L, 2L)), Set.of(), Set.of(), null, null))
+                        () -> new ReplySheet(Map.of(ReplyPart.BASE, List.of(1L, 2L)), Map.of(), Set.of(), null, null))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
