@@ -1,188 +1,26 @@
-/* The chair: shows one step at a time, counts its clocks, and keeps every note until the server has it. What is right to do, in which order
-   and what follows from a difference comes with the page; here it is only shown. */
+/* The chair: shows one step at a time and counts its clocks. What is right to do, in which order and what follows from a difference comes
+   with the page; here it is only shown. Notes and the server's time are link.js's. */
 (function () {
   "use strict";
   const chair = document.getElementById("chair");
   if (!chair) { return; }
-  const S = JSON.parse(chair.dataset.script), W = S.words, store = window.chairStore;
-  const artist = (document.querySelector('meta[name="artist"]') || {}).content || "";
-  const csrf = document.querySelector('meta[name="csrf"]').dataset;
+  const S = JSON.parse(chair.dataset.script), W = S.words;
   const $ = (id) => document.getElementById(id);
   const say = (words, ...values) => values.reduce((text, v, i) => text.replace("{" + i + "}", v), words);
-  const POLL = 5000, LOOK_EVERY = 4, TWICE = 700, TICK = 250, SLEPT = 20000, SAID = 6000, MOMENT = 600, SPARE = 15000;
+  const TWICE = 700, TICK = 250, SAID = 6000, MOMENT = 600, SPARE = 15000;
   const leg = {}, name = {}, brief = {};
   S.steps.forEach((s) => { leg[s.code] = s; name[s.code] = s.name; brief[s.code] = s.shortly; });
-
-  // ---- time: the server's, counted on by a clock that nobody can set ----
-  const time = { server: S.now, ran: performance.now(), wall: Date.now() };
-  const now = () => time.server + performance.now() - time.ran;
-  function sync(server) {
-    time.server = server;
-    time.ran = performance.now();
-    time.wall = Date.now();
-    store.clock(server).catch(() => {});
-  }
-  /* Asleep, this clock stands still and the wall's goes on; a wall that was set is not believed, the server is. */
-  function awake() {
-    const ran = performance.now() - time.ran, wall = Date.now() - time.wall;
-    if (wall - ran > SLEPT) { time.server += wall - ran; time.wall = Date.now() - ran; }
-    poll(true);
-  }
-
-  // ---- notes ----
-  const known = new Map();
-  const device = uuid();
-  let seq = 0, lastAt = 0, lastNo = 0, keeps = true;
-  function uuid() {
-    const b = crypto.getRandomValues(new Uint8Array(16));
-    b[6] = (b[6] & 15) | 64;
-    b[8] = (b[8] & 63) | 128;
-    const h = Array.from(b, (x) => x.toString(16).padStart(2, "0")).join("");
-    return [h.slice(0, 8), h.slice(8, 12), h.slice(12, 16), h.slice(16, 20), h.slice(20)].join("-");
-  }
-  const key = (n) => n.device + " " + n.seq;
-  function learn(notes) {
-    let news = false;
-    notes.forEach((n) => {
-      const before = known.get(key(n));
-      if (!before || !before.sent) {
-        known.set(key(n), Object.assign({ sitting: S.sitting, artist: artist, sent: true }, n));
-        store.put(known.get(key(n))).catch(() => { keeps = false; });
-        news = true;
-      }
-      lastNo = Math.max(lastNo, n.no || 0);
-    });
-    return news;
-  }
-  const all = () => Array.from(known.values());
-  const unsent = () => all().filter((n) => !n.sent && !n.refused && n.artist === artist);
-  function note(kind, step, more) {
-    lastAt = Math.max(Math.round(now()), lastAt + 1);
-    const n = Object.assign({
-      sitting: S.sitting, artist: artist, device: device, seq: ++seq, kind: kind, step: step, at: lastAt, words: null, product: null, sent: false
-    }, more);
-    known.set(key(n), n);
-    store.put(n).catch(() => { keeps = false; tellLink(); });
-    show();
-    flush();
-  }
-
-  // ---- the server ----
-  let online = navigator.onLine, signedOut = false, busy = false, again = false, looks = 0;
-  function headers(json) {
-    const h = { "HX-Request": "true" };
-    if (csrf.header) { h[csrf.header] = csrf.token; }
-    if (json) { h["Content-Type"] = "application/json"; }
-    return h;
-  }
-  async function ask(path, options) {
-    const began = performance.now();
-    const answer = await fetch(chair.dataset.url + path, Object.assign({ credentials: "same-origin", cache: "no-store" }, options));
-    if (answer.status === 401 || answer.redirected) { signedOut = true; throw new Error("signed out"); }
-    signedOut = false;
-    if (!answer.ok) { const e = new Error("answer " + answer.status); e.status = answer.status; throw e; }
-    const told = await answer.json();
-    csrf.token = told.token;
-    sync(told.now + (performance.now() - began) / 2);
-    online = true;
-    return told;
-  }
-  const plain = (n) => ({ device: n.device, seq: n.seq, kind: n.kind, step: n.step, at: n.at, words: n.words, product: n.product });
-  function send(notes) {
-    return ask("/notes?since=" + lastNo, { method: "POST", headers: headers(true), body: JSON.stringify(notes.map(plain)) });
-  }
-  function sendPicture(n) {
-    const form = new FormData();
-    ["device", "seq", "step", "at"].forEach((f) => form.append(f, n[f]));
-    form.append("words", n.words || "");
-    form.append("picture", n.blob, "picture.jpg");
-    return ask("/picture?since=" + lastNo, { method: "POST", headers: headers(false), body: form });
-  }
-  const hopeless = (e) => e.status >= 400 && e.status < 500 && e.status !== 403 && e.status !== 408 && e.status !== 429;
-  async function deliver(notes) {
-    try {
-      return notes[0].blob ? await sendPicture(notes[0]) : await send(notes);
-    } catch (e) {
-      if (e.status === 403) { await ask("/state?since=" + lastNo); return notes[0].blob ? sendPicture(notes[0]) : send(notes); }
-      if (!hopeless(e)) { throw e; }
-      if (notes.length === 1) {
-        notes[0].refused = true;
-        store.put(notes[0]).catch(() => {});
-        if (notes[0].blob) { told($("chair-file").dataset.refused, true); }
-        return null;
-      }
-      let last = null;
-      for (const n of notes) { last = (await deliver([n])) || last; }
-      return last;
-    }
-  }
-  /* In the order they were noted, each once; the server knows what it has. */
-  async function flush() {
-    if (busy) { again = true; return; }
-    busy = true;
-    try {
-      do {
-        again = false;
-        const waiting = unsent().sort((a, b) => a.at - b.at || a.seq - b.seq);
-        const picture = waiting.find((n) => n.blob);
-        const notes = waiting.filter((n) => !n.blob);
-        const batch = notes.length ? notes.slice(0, 100) : picture ? [picture] : [];
-        if (batch.length) {
-          tellLink();
-          const answer = await deliver(batch);
-          batch.filter((n) => !n.refused).forEach((n) => {
-            n.sent = true;
-            delete n.blob;
-            store.put(n).catch(() => {});
-          });
-          if (answer) { heard(answer); }
-          again = again || unsent().length > 0;
-        }
-      } while (again);
-    } catch (e) {
-      online = signedOut ? online : false;
-    } finally {
-      busy = false;
-      tellLink();
-    }
-  }
-  function heard(answer) {
-    const news = learn(answer.notes);
-    if (answer.no !== S.no && !unsent().length && !document.querySelector(".chair-panel:not([hidden])")) { location.reload(); return; }
-    if (answer.offer !== null && answer.offer !== undefined) { offer(answer.offer); }
-    if (news) { show(); }
-  }
-  async function poll(look) {
-    if (document.hidden || busy) { return; }
-    if (unsent().length) { flush(); return; }
-    looks += 1;
-    try {
-      heard(await ask("/state?since=" + lastNo + (look || looks % LOOK_EVERY === 0 ? "&look=true" : "")));
-    } catch (e) { online = signedOut ? online : false; }
-    tellLink();
-  }
-  function tellLink() {
-    const waiting = unsent().length, link = $("chair-link");
-    const refused = all().filter((n) => n.refused).length;
-    let words = online
-      ? waiting ? say(W.sending, waiting) : W.online
-      : waiting ? say(W.offline, waiting) : W.offlineNone;
-    if (!online && !("serviceWorker" in navigator)) { words += " " + W.shallow; }
-    if (signedOut) { words = say(W.signIn, waiting); }
-    if (refused) { words += " " + say(W.refused, refused); }
-    if (!keeps) { words += " " + W.unkept; }
-    link.classList.toggle("away", !online || signedOut || !keeps || refused > 0);
-    if (link.dataset.words !== words) {
-      link.dataset.words = words;
-      link.textContent = words;
-      if (signedOut) {
-        const a = document.createElement("a");
-        a.href = "/sign-in?ended";
-        a.textContent = " →";
-        link.appendChild(a);
-      }
-    }
-  }
+  const link = window.chairLink(S, {
+    url: chair.dataset.url,
+    artist: (document.querySelector('meta[name="artist"]') || {}).content || "",
+    csrf: document.querySelector('meta[name="csrf"]').dataset,
+    tell: $("chair-link"),
+    changed: show,
+    offered: offer,
+    pictureRefused: () => told($("chair-file").dataset.refused, true),
+    atRest: () => !document.querySelector(".chair-panel:not([hidden])")
+  });
+  const now = link.now, all = link.all, note = link.note;
 
   // ---- the offer of a newer plan ----
   function offer(words) {
@@ -223,7 +61,7 @@
     $("chair-pause").hidden = !code;
     $("chair-different").hidden = !code;
     if (!code) { ended(); }
-    tellLink();
+    link.tell();
     tick();
   }
   function light(code) {
@@ -577,9 +415,7 @@
   async function stayAwake() {
     try { awakeLock = navigator.wakeLock && (await navigator.wakeLock.request("screen")); } catch (e) { awakeLock = null; }
   }
-  document.addEventListener("visibilitychange", () => { if (!document.hidden) { stayAwake(); awake(); } });
-  window.addEventListener("online", () => { online = true; flush(); poll(true); });
-  window.addEventListener("offline", () => { online = false; tellLink(); });
+  document.addEventListener("visibilitychange", () => { if (!document.hidden) { stayAwake(); } });
   window.addEventListener("resize", () => { if (p) { show(); } });
   async function keepPage() {
     if (!("serviceWorker" in navigator)) { return; }
@@ -592,30 +428,15 @@
     } catch (e) { /* without a worker the page lives as long as it is open */ }
   }
   async function start() {
-    learn(S.notes);
-    try {
-      (await store.of(S.sitting)).forEach((n) => { if (!known.has(key(n))) { known.set(key(n), n); } });
-    } catch (e) { keeps = false; }
-    try {
-      heard(await ask("/state?since=" + lastNo));
-    } catch (e) {
-      online = signedOut;
-      try {
-        const kept = await store.told();
-        if (kept) { time.server = Math.max(S.now, kept.server + Math.max(0, Date.now() - kept.wall)); time.ran = performance.now(); }
-      } catch (none) { /* then the page's own time has to do */ }
-      time.server = Math.max(time.server, all().reduce((most, n) => Math.max(most, n.at), 0));
-    }
-    lastAt = all().reduce((most, n) => Math.max(most, n.at), 0);
+    await link.open();
     const given = document.querySelector("[data-offer]").textContent;
     offer(given);
     chair.dataset.ready = "yes";
     show();
-    flush();
+    link.keepUp();
     stayAwake();
     keepPage();
     setInterval(tick, TICK);
-    setInterval(poll, POLL);
     chair.focus({ preventScroll: true });
   }
   start();

@@ -28,7 +28,7 @@ public record Likeness(double face, double skin) {
         Measure.LOWER_FULLNESS
     };
 
-    /** From here on it is asked. Derived: bench, two guesses of one drawn face lie nearer in all but one of some hundred. */
+    /** From here on it is asked. Derived on drawn faces: two guesses of one lie nearer in all but one of two thousand; held against others in the bench. */
     private static final double FACE_ASKED = 1.3;
     /** Three doubts, as any measurement calls an outlier. */
     private static final double SKIN_ASKED = 3;
