@@ -8,12 +8,14 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.ToldBefore;
 import scree.app.studio.Artist;
 import scree.app.studio.Member;
+import scree.app.studio.Role;
 import scree.app.studio.StudioId;
 import scree.core.care.Care;
 
 /** People and sittings that several tests need. */
 public final class Members {
-    public static final Member RUNA = new Member(1, new StudioId(7), "Runa", "Two chairs", "r@scree.example", "x", 0);
+    public static final Member RUNA =
+            new Member(1, new StudioId(7), "Runa", "Two chairs", "r@scree.example", "x", 0, Role.OWNER);
 
     private Members() {}
 

@@ -29,6 +29,7 @@ class PeopleJourneyIT extends Journeys {
     void leave() {
         sql.update("delete from invitation");
         sql.update("delete from known_device where artist_id = (select id from artist where email = ?)", EMAIL);
+        sql.update("delete from client where practised_by = (select id from artist where email = ?)", EMAIL);
         sql.update("delete from artist where email = ?", EMAIL);
     }
 
@@ -76,8 +77,56 @@ class PeopleJourneyIT extends Journeys {
         click("[data-left] .plain");
         until(() -> seen(".people").contains("Mara Ellstrand")
                 && browser.findElements(By.cssSelector("[data-left]")).isEmpty());
+        whatSheMayDoIsWhatSheSees();
+        signIn("loose stones");
+        until(() -> seen(".bar").contains("Runa Vestby"));
+        go("/people");
         long mara = sql.queryForObject("select id from artist where email = ?", Long.class, EMAIL);
         click("[data-person='" + mara + "'] form[action$='/remove'] button");
         until(() -> seen("[data-left]").contains("Mara Ellstrand"));
+    }
+
+    /** As an assistant the chair and the record, as a trainee made-up faces. */
+    private void whatSheMayDoIsWhatSheSees() {
+        become("ASSISTANT");
+        until(() -> seen("a.who").equals("Mara Ellstrand"));
+        go("/");
+        until(() -> seen(".bar nav").replaceAll("\\s+", " ").equals("Today Clients"));
+        assertAccessible("an assistant's day");
+        click(".chairs li:first-child a.main");
+        arrives("/chair");
+        go("/kit");
+        assertThat(seen("main")).contains("This is closed to you").contains("For all else ask the artist");
+        click("form[action='/sign-out'] button");
+        arrives("/sign-in");
+        signIn("loose stones");
+        until(() -> seen(".bar").contains("Runa Vestby"));
+        become("TRAINEE");
+        until(() -> seen("a.who").equals("Mara Ellstrand"));
+        go("/");
+        until(() -> seen(".bar nav").equals("Practice"));
+        assertAccessible("practice");
+        click("[data-face='4']");
+        arrives("/intake");
+        assertThat(seen(".ground")).contains("Wheatear");
+        go("/practice");
+        until(() -> seen("[data-practised]").contains("Wheatear"));
+        click("form[action='/sign-out'] button");
+        arrives("/sign-in");
+    }
+
+    /** The owner changes what she may do; she signs in anew. */
+    private void become(String role) {
+        go("/people");
+        long mara = sql.queryForObject("select id from artist where email = ?", Long.class, EMAIL);
+        String form = "[data-person='" + mara + "'] .role-form";
+        browser.executeScript("document.querySelector(arguments[0]).value = arguments[1]", form + " select", role);
+        click(form + " button");
+        until(() -> seen("[data-person='" + mara + "'] small").toUpperCase().contains(role));
+        click("form[action='/sign-out'] button");
+        arrives("/sign-in");
+        find("#username").sendKeys(EMAIL);
+        find("#password").sendKeys(GOOD);
+        click("button.main");
     }
 }

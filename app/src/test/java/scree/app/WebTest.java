@@ -62,6 +62,7 @@ import scree.app.picture.PictureGate;
 import scree.app.picture.Pictures;
 import scree.app.place.Placements;
 import scree.app.place.Previews;
+import scree.app.practice.Practice;
 import scree.app.proof.Proofs;
 import scree.app.remote.RemoteLinks;
 import scree.app.reply.Replies;
@@ -146,6 +147,7 @@ import scree.app.web.Origin;
             Pictures.class,
             Placements.class,
             PostOffice.class,
+            Practice.class,
             PracticeCamera.class,
             Previews.class,
             Proofs.class,

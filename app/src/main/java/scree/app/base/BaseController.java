@@ -17,6 +17,8 @@ import scree.app.sitting.Sittings;
 import scree.app.skin.LightWords;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.shade.Coverage;
@@ -27,6 +29,7 @@ import scree.core.skin.MatchTarget;
 /** The Base stage: the kit ranked for the skin, up to three stripes, one taken. */
 @Controller
 @RequestMapping("/sittings/{id}/base")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class BaseController {
     private static final int LONGEST_NOTE = 500;
     private final Bases bases;

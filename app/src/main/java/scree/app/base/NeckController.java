@@ -14,11 +14,14 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.core.shade.NeckBridge;
 
 /** Bridges from face to neck, where the two differ. */
 @Controller
 @RequestMapping("/sittings/{id}/base/neck")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class NeckController {
     private final NeckBridges bridges;
     private final BaseSettings settings;

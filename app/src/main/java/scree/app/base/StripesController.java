@@ -22,6 +22,8 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.studio.StudioTime;
 import scree.core.shade.DryDown;
 import scree.core.shade.StripeSight.Coat;
@@ -30,6 +32,7 @@ import scree.core.shade.StripeSight.Look;
 /** The stripe test: three stripes over time and in several lights, their clocks, and what is learned when they have settled. */
 @Controller
 @RequestMapping("/sittings/{id}/base/stripes")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class StripesController {
     private final Bases bases;
     private final StripeTests tests;
@@ -139,6 +142,7 @@ class StripesController {
         return work(me, id, sight, model);
     }
 
+    @OpenTo({Role.OWNER, Role.ARTIST})
     @PostMapping("/measure")
     String measure(
             @CurrentMember Member me, @PathVariable long id, @RequestParam long product, Sight sight, Model model) {
@@ -151,6 +155,7 @@ class StripesController {
     }
 
     /** Takes one observation of a product back. */
+    @OpenTo({Role.OWNER, Role.ARTIST})
     @PostMapping("/forget")
     String forget(
             @CurrentMember Member me,

@@ -13,11 +13,14 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.web.StaleSave;
 
 /** Two tones: a lighter base inside the ring, a deeper one outside. */
 @Controller
 @RequestMapping("/sittings/{id}/base/tones")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class ToneController {
     private final Tones tones;
     private final Bases bases;

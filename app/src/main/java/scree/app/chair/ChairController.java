@@ -27,6 +27,8 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.studio.StudioTime;
 import scree.app.web.BadInput;
 import scree.core.image.PictureRefused;
@@ -37,6 +39,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** The Chair stage: before the work begins what is ahead, then one step at a time, full screen; notes come in and go out as JSON. */
 @Controller
 @RequestMapping("/sittings/{id}/chair")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT, Role.TRAINEE})
 class ChairController {
     private static final Pattern DEVICE = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
     private static final int MOST_NOTES = 500;

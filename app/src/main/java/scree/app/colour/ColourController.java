@@ -22,6 +22,8 @@ import scree.app.sitting.Sittings;
 import scree.app.sitting.UnreadableState;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.web.NotHere;
 import scree.core.harmony.ColourFamily;
 import scree.core.harmony.Part;
@@ -33,6 +35,7 @@ import scree.core.placement.MadeUp;
 /** The Colour stage: families as stones, the own face as it would look, and what each part wears. */
 @Controller
 @RequestMapping("/sittings/{id}/colour")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class ColourController {
     private final Sittings sittings;
     private final Colours colours;

@@ -22,11 +22,14 @@ import scree.app.sitting.Sittings;
 import scree.app.sitting.UnreadableState;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.web.NotHere;
 
 /** The Correct stage: the face with its marks, largest first, and for the open one the plan with its strata. */
 @Controller
 @RequestMapping("/sittings/{id}/correct")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class CorrectController {
     private final Sittings sittings;
     private final Corrections corrections;

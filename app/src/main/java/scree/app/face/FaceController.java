@@ -19,6 +19,8 @@ import scree.app.sitting.Sittings;
 import scree.app.sitting.UnreadableState;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.web.NotHere;
 import scree.core.face.Glance;
 import scree.core.face.PointKey;
@@ -31,6 +33,7 @@ import scree.core.image.Point;
 /** The Face stage: points found or laid, moved by hand, measured on every change; what is overruled is kept. */
 @Controller
 @RequestMapping("/sittings/{id}/face")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class FaceController {
     private final Sittings sittings;
     private final Faces faces;

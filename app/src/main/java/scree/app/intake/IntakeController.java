@@ -16,6 +16,8 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.web.StaleSave;
 import scree.core.care.Care;
 import scree.core.judge.EyeTone;
@@ -27,6 +29,7 @@ import scree.core.shade.Finish;
 /** The Intake stage: a short form with the usual cautions. */
 @Controller
 @RequestMapping("/sittings/{id}/intake")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class IntakeController {
     private final Sittings sittings;
     private final Cairns cairns;

@@ -26,6 +26,8 @@ import scree.app.skin.Readings;
 import scree.app.skin.TakenReading;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.web.NotHere;
 import scree.core.image.PictureRefused;
 import scree.core.light.LightJudge;
@@ -35,6 +37,7 @@ import scree.core.light.MeteredLight;
 /** The Light stage: what the light of the picture and the room allows, and the light of the event. */
 @Controller
 @RequestMapping("/sittings/{id}/light")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class LightController {
     private final Sittings sittings;
     private final Readings readings;

@@ -20,6 +20,8 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.studio.StudioTime;
 import scree.app.web.NotHere;
 import scree.app.web.Once;
@@ -32,6 +34,7 @@ import scree.core.mix.TintFit;
 /** The mixing bench of a sitting. */
 @Controller
 @RequestMapping("/sittings/{id}/base/mix")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class MixController {
     private final MixBench bench;
     private final TestMixes tests;
@@ -106,6 +109,7 @@ class MixController {
         return work(me, id, model);
     }
 
+    @OpenTo({Role.OWNER, Role.ARTIST})
     @PostMapping("/measure")
     String measure(
             @CurrentMember Member me,
@@ -122,6 +126,7 @@ class MixController {
     }
 
     /** Logs a colour that was read elsewhere; figures out of range are named and kept in their fields. */
+    @OpenTo({Role.OWNER, Role.ARTIST})
     @PostMapping("/tried")
     String tried(
             @CurrentMember Member me,
@@ -151,6 +156,7 @@ class MixController {
     }
 
     /** Logs that the mix vanished on the skin. */
+    @OpenTo({Role.OWNER, Role.ARTIST})
     @PostMapping("/vanished")
     String vanished(
             @CurrentMember Member me,
@@ -172,6 +178,7 @@ class MixController {
         return "logged";
     }
 
+    @OpenTo({Role.OWNER, Role.ARTIST})
     @PostMapping("/forget")
     String forget(@CurrentMember Member me, @PathVariable long id, @RequestParam long test, Model model) {
         sittings.get(me.studio(), id);

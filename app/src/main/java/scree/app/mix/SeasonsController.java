@@ -14,12 +14,15 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.studio.StudioTime;
 import scree.core.mix.SeasonParts;
 
 /** Winter and summer base of a client, the parts between, the year's calendar. */
 @Controller
 @RequestMapping("/sittings/{id}/base/seasons")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class SeasonsController {
     private final Seasons seasons;
     private final Sittings sittings;
@@ -62,6 +65,7 @@ class SeasonsController {
         return "mix/seasons :: work";
     }
 
+    @OpenTo({Role.OWNER, Role.ARTIST})
     @PostMapping("/said")
     String said(@CurrentMember Member me, @PathVariable long id, @RequestParam SeasonParts.Word word, Model model) {
         seasons.said(me, id, word);

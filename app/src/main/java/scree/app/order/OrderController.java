@@ -14,12 +14,15 @@ import scree.app.sitting.Sittings;
 import scree.app.sitting.UnreadableState;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.core.routine.CutAction;
 import scree.core.routine.StepCode;
 
 /** The Order stage: the work as a course of stones, what a hand moved, and what is left out when time is short. */
 @Controller
 @RequestMapping("/sittings/{id}/order")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class OrderController {
     private final Sittings sittings;
     private final Orders orders;

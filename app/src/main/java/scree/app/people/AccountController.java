@@ -23,6 +23,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import scree.app.studio.Accounts;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.studio.Secrets;
 import scree.app.studio.SignInLimit;
 import scree.app.studio.StudioTime;
@@ -31,6 +33,7 @@ import scree.app.web.Words;
 /** An artist's own account: another password, and where they are signed in. */
 @Controller
 @RequestMapping("/account")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT, Role.TRAINEE})
 class AccountController {
     private final Accounts accounts;
     private final People people;

@@ -1,6 +1,7 @@
 package scree.app.people;
 
 import java.time.OffsetDateTime;
+import scree.app.studio.Role;
 import scree.app.studio.StudioId;
 
 /**
@@ -14,7 +15,7 @@ public record Invitation(
         long studioId,
         String studioName,
         String byName,
-        Person.Role role,
+        Role role,
         Long forArtist,
         String forName,
         OffsetDateTime expiresAt) {

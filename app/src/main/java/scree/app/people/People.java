@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
+import scree.app.studio.Role;
 import scree.app.studio.Secrets;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
@@ -73,7 +74,7 @@ public class People {
 
     /** Makes a link by which somebody joins, and returns its token; it is shown once. */
     @Transactional
-    public String invite(Member me, Person.Role role) {
+    public String invite(Member me, Role role) {
         owner(me);
         String token = Secrets.token(TOKEN_BYTES);
         mapper.invite(me.studio(), me.artistId(), role, null, Secrets.hash(token), now().plus(INVITED_FOR));
@@ -99,10 +100,10 @@ public class People {
 
     /** @throws LastOwner when nobody else would be one */
     @Transactional
-    public void role(Member me, long artist, Person.Role role) {
+    public void role(Member me, long artist, Role role) {
         owner(me);
         Person person = person(me.studio(), artist);
-        if (person.owner() && role != Person.Role.OWNER) {
+        if (person.owner() && role != Role.OWNER) {
             another(me.studio(), artist);
         }
         mapper.putRole(me.studio(), artist, role);
@@ -149,7 +150,7 @@ public class People {
     }
 
     /** Returns what a token opens; empty when it was never made, was used or closed, or has expired. */
-    Optional<Invitation> at(String token) {
+    public Optional<Invitation> at(String token) {
         return token.length() > LONGEST_TOKEN
                 ? Optional.empty()
                 : Optional.ofNullable(mapper.byToken(Secrets.hash(token), now()));

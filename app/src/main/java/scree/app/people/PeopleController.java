@@ -11,14 +11,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.studio.StudioTime;
-import scree.app.web.NotHere;
 import scree.app.web.Origin;
 import scree.app.web.Words;
 
 /** Who works in the studio: for its owners. */
 @Controller
 @RequestMapping("/people")
+@OpenTo(Role.OWNER)
 class PeopleController {
     private final People people;
     private final StudioTime time;
@@ -34,25 +36,19 @@ class PeopleController {
 
     @GetMapping
     String page(@CurrentMember Member me, Model model, HttpServletRequest request) {
-        if (!people.owns(me)) {
-            throw new NotHere("people");
-        }
         model.addAttribute("people", people.all(me.studio()));
         model.addAttribute("left", people.left(me.studio()));
         model.addAttribute("me", me.artistId());
         model.addAttribute("studioName", me.studioName());
         model.addAttribute("invitations", people.open(me.studio()));
-        model.addAttribute("roles", Person.Role.values());
+        model.addAttribute("roles", Role.values());
         model.addAttribute("zone", time.zone(me.studio()));
         model.addAttribute("origin", origin.of(request));
         return "studio/people";
     }
 
     @PostMapping("/invite")
-    String invite(
-            @CurrentMember Member me,
-            @RequestParam(defaultValue = "ARTIST") Person.Role role,
-            RedirectAttributes next) {
+    String invite(@CurrentMember Member me, @RequestParam(defaultValue = "ARTIST") Role role, RedirectAttributes next) {
         next.addFlashAttribute("freshLink", "/join/" + people.invite(me, role));
         return "redirect:/people";
     }
@@ -70,11 +66,7 @@ class PeopleController {
     }
 
     @PostMapping("/{artist}/role")
-    String role(
-            @CurrentMember Member me,
-            @PathVariable long artist,
-            @RequestParam Person.Role role,
-            RedirectAttributes next) {
+    String role(@CurrentMember Member me, @PathVariable long artist, @RequestParam Role role, RedirectAttributes next) {
         return done(() -> people.role(me, artist, role), me.artistId() == artist ? "/account" : "/people", next);
     }
 

@@ -4,6 +4,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import scree.app.studio.Role;
 import scree.app.studio.StudioId;
 
 /** Who works in a studio, and who is asked to. */
@@ -29,12 +30,12 @@ interface PeopleMapper {
     /** Locks the studio until the end of the transaction: who may do what is changed by one at a time. */
     Long lock(@Param("studio") StudioId studio);
 
-    int putRole(@Param("studio") StudioId studio, @Param("artist") long artist, @Param("role") Person.Role role);
+    int putRole(@Param("studio") StudioId studio, @Param("artist") long artist, @Param("role") Role role);
 
     void invite(
             @Param("studio") StudioId studio,
             @Param("by") long by,
-            @Param("role") Person.Role role,
+            @Param("role") Role role,
             @Param("forArtist") Long forArtist,
             @Param("hash") String hash,
             @Param("expiresAt") OffsetDateTime expiresAt);

@@ -22,6 +22,8 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.web.NotHere;
 import scree.core.placement.Caution;
 import scree.core.reason.Reason;
@@ -29,6 +31,7 @@ import scree.core.reason.Reason;
 /** The face chart: one page to print, and as a file. */
 @Controller
 @RequestMapping("/sittings/{id}/place")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT, Role.TRAINEE})
 class ChartController {
     private final Sittings sittings;
     private final Placements placements;

@@ -25,6 +25,8 @@ import scree.app.sitting.Sittings;
 import scree.app.sitting.UnreadableState;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.web.NotHere;
 import scree.core.face.Side;
 import scree.core.method.PlacementMethod;
@@ -37,6 +39,7 @@ import scree.core.skin.FreeSpot;
 /** The Place stage: the plan on the client's face, why each zone lies there, and what the artist makes of it. */
 @Controller
 @RequestMapping("/sittings/{id}/place")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class PlaceController {
     private final Sittings sittings;
     private final Placements placements;

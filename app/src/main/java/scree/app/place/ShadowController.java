@@ -17,6 +17,8 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.core.image.PictureRefused;
 import scree.core.image.Point;
 import scree.core.image.Raster;
@@ -25,6 +27,7 @@ import scree.core.judge.OwnShadow;
 /** The contour's colour from the own shadow: a picture is read, shown once and not kept; only what the shade did is. */
 @Controller
 @RequestMapping("/sittings/{id}/place/shadow")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class ShadowController {
     private final Sittings sittings;
     private final Placements placements;

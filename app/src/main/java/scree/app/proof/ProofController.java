@@ -26,6 +26,8 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
 import scree.app.web.NotHere;
@@ -71,6 +73,7 @@ class ProofController {
         this.origin = origin;
     }
 
+    @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT, Role.TRAINEE})
     @GetMapping("/record")
     String page(@CurrentMember Member me, @PathVariable long id, Model model, HttpServletRequest request) {
         Proofs.Told told = proofs.of(me.studio(), id);
@@ -92,6 +95,7 @@ class ProofController {
     }
 
     /** A picture after the work. */
+    @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT, Role.TRAINEE})
     @PostMapping("/record/after")
     String after(
             @CurrentMember Member me,
@@ -115,6 +119,7 @@ class ProofController {
         return page(me, id, model, request);
     }
 
+    @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT, Role.TRAINEE})
     @PostMapping("/record/wear")
     String wear(
             @CurrentMember Member me,
@@ -160,12 +165,14 @@ class ProofController {
     }
 
     /** Where the choice of another sitting leads to. */
+    @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT})
     @GetMapping("/compare")
     String pick(@PathVariable long id, @RequestParam long then) {
         return "redirect:/sittings/" + id + "/compare/" + then;
     }
 
     /** This sitting against another one of the client. */
+    @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT})
     @GetMapping("/compare/{then}")
     String compare(@CurrentMember Member me, @PathVariable long id, @PathVariable long then, Model model) {
         Proofs.Told now = proofs.of(me.studio(), id);

@@ -35,6 +35,8 @@ import scree.app.skin.TakenReading;
 import scree.app.studio.Accounts;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.studio.StudioTime;
 import scree.app.web.CalendarDay;
 import scree.app.web.Once;
@@ -121,6 +123,7 @@ class RecordController {
     /** A client in the list. */
     record Line(Client client, String stone) {}
 
+    @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT})
     @GetMapping("/clients")
     String list(
             @CurrentMember Member me,
@@ -138,6 +141,7 @@ class RecordController {
         return "client/list";
     }
 
+    @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT})
     @GetMapping("/clients/{id}")
     String record(@CurrentMember Member me, @PathVariable long id, Model model, HttpServletRequest request) {
         Client client = clients.get(me.studio(), id);

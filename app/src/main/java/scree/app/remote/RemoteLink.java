@@ -2,6 +2,7 @@ package scree.app.remote;
 
 import java.time.OffsetDateTime;
 import scree.app.studio.Member;
+import scree.app.studio.Role;
 import scree.app.studio.StudioId;
 
 /** A link that a client may open without an account, with the names it is shown by. */
@@ -45,6 +46,6 @@ public record RemoteLink(
 
     /** Returns the artist for whom it was made, as the one who stands behind what the client sends. */
     Member artist() {
-        return new Member(artistId, studio(), artistName, studioName, "", "", 0);
+        return new Member(artistId, studio(), artistName, studioName, "", "", 0, Role.ARTIST);
     }
 }

@@ -10,6 +10,8 @@ import scree.app.bin.Gone;
 import scree.app.look.Cairn;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 
 /** Opens a sitting where the work stands. */
 @Controller
@@ -22,10 +24,14 @@ class SittingController {
         this.stages = stages;
     }
 
-    /** The lowest stage that is not done; the last one when all are. */
+    /** The lowest stage that is not done; the last one when all are. For assistants the chair. */
+    @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT, Role.TRAINEE})
     @GetMapping("/sittings/{id}")
     String open(@CurrentMember Member me, @PathVariable long id) {
         Sitting sitting = sittings.get(me.studio(), id);
+        if (me.role() == Role.ASSISTANT) {
+            return "redirect:/sittings/" + id + "/chair";
+        }
         String key = stages.stream()
                 .sorted(java.util.Comparator.comparingInt(StageOfSitting::order))
                 .filter(s -> s.reached(me.studio(), sitting).state() != Cairn.State.DONE)
@@ -47,6 +53,7 @@ class SittingController {
         return "redirect:/clients/" + sitting.clientId();
     }
 
+    @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT, Role.TRAINEE})
     @PostMapping("/sittings/{id}/done")
     String done(@CurrentMember Member me, @PathVariable long id) {
         sittings.get(me.studio(), id);

@@ -29,6 +29,8 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.face.Side;
@@ -43,6 +45,7 @@ import scree.core.skin.Zone;
 /** The Skin stage: a picture in, zones moved by hand, the reading kept. */
 @Controller
 @RequestMapping("/sittings/{id}/skin")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class SkinController {
     private static final Logger LOG = LoggerFactory.getLogger(SkinController.class);
     private final Sittings sittings;

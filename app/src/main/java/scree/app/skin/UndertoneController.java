@@ -16,6 +16,8 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.core.skin.Answer;
 import scree.core.skin.Testimony;
 import scree.core.skin.UndertoneBench;
@@ -25,6 +27,7 @@ import scree.core.skin.Witness;
 /** The undertone bench: witnesses are asked, weighed together, struck, asked again. */
 @Controller
 @RequestMapping("/sittings/{id}/undertone")
+@OpenTo({Role.OWNER, Role.ARTIST, Role.TRAINEE})
 class UndertoneController {
     private final Sittings sittings;
     private final Readings readings;

@@ -29,7 +29,14 @@ public class Accounts implements UserDetailsService {
             throw new UsernameNotFoundException("no such account");
         }
         return new Member(
-                a.id(), new StudioId(a.studioId()), a.name(), a.studioName(), a.email(), a.passwordHash(), a.stamp());
+                a.id(),
+                new StudioId(a.studioId()),
+                a.name(),
+                a.studioName(),
+                a.email(),
+                a.passwordHash(),
+                a.stamp(),
+                a.role());
     }
 
     /** Returns the people of a studio, by name. */

@@ -76,7 +76,7 @@ public class SecurityConfig {
                                 "/sign-in", "/error", "/from-home/**", "/calendar/*", "/first-run/*", "/join/*")
                         .permitAll()
                         .anyRequest()
-                        .hasRole("ARTIST"))
+                        .authenticated())
                 .csrf(c -> c.csrfTokenRepository(tokens()).csrfTokenRequestHandler(eager()))
                 .exceptionHandling(e -> e.authenticationEntryPoint(
                                 (request, response, why) -> toSignIn(request, response))

@@ -27,8 +27,9 @@ import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
+import scree.app.studio.OpenTo;
+import scree.app.studio.Role;
 import scree.app.studio.StudioTime;
-import scree.app.timetable.DayPage;
 import scree.app.timetable.DayPages;
 import scree.app.web.Words;
 import scree.core.care.Care;
@@ -36,6 +37,7 @@ import scree.core.colour.Srgb;
 
 /** The day: who sits when, what to look out for, which products end soon. */
 @Controller
+@OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT})
 class TodayController {
     /** Percent of a bar that is still seen. */
     private static final long LEAST_SEEN = 3;
@@ -81,9 +83,11 @@ class TodayController {
     /** A product near its end; share of its time left, 0 to 1. */
     record Ending(String name, String stone, String colour, String opened, String left, long percent, boolean past) {}
 
+    /** Where everybody begins: trainees at their practice. */
     @GetMapping("/")
+    @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT, Role.TRAINEE})
     String today(@CurrentMember Member me, Model model) {
-        return day(me, time.today(me.studio()), model);
+        return me.role() == Role.TRAINEE ? "redirect:/practice" : day(me, time.today(me.studio()), model);
     }
 
     /** Where the field for a day leads to. */
@@ -96,22 +100,25 @@ class TodayController {
     String day(@CurrentMember Member me, @PathVariable LocalDate day, Model model) {
         LocalDateTime now = time.now(me.studio());
         List<Sitting> sat = sittings.on(me.studio(), day);
-        List<DayPage> days = pages.on(me.studio(), day);
         boolean today = day.equals(now.toLocalDate());
         model.addAttribute("date", day);
         model.addAttribute("isToday", today);
-        model.addAttribute("days", days);
         model.addAttribute("dayBefore", events.dayBefore(me.studio(), day).orElse(null));
         model.addAttribute("dayAfter", events.dayAfter(me.studio(), day).orElse(null));
+        model.addAttribute("dayTitle", words.date("date.weekday", day));
+        model.addAttribute("summary", summary(me, sat));
+        model.addAttribute("lookOuts", lookOuts(sat, now));
+        model.addAttribute("empty", sat.isEmpty());
+        if (!me.role().books()) {
+            model.addAttribute("sat", sat);
+            return "today/chairs";
+        }
+        model.addAttribute("days", pages.on(me.studio(), day));
         model.addAttribute("cameIn", today ? sittings.cameIn(me.studio()) : List.of());
         model.addAttribute("answered", today ? replies.answered(me.studio()) : Map.of());
         model.addAttribute("undelivered", today ? outbox.inTrouble(me.studio()) : List.of());
-        model.addAttribute("dayTitle", words.date("date.weekday", day));
-        model.addAttribute("summary", summary(me, sat));
         model.addAttribute("next", today ? next(sat, me) : null);
-        model.addAttribute("lookOuts", lookOuts(sat, now));
         model.addAttribute("endings", endings(me, now.toLocalDate()));
-        model.addAttribute("empty", sat.isEmpty());
         return "today/page";
     }
 

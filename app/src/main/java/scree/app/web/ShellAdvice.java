@@ -56,9 +56,13 @@ public class ShellAdvice {
     @ModelAttribute("place")
     String place(HttpServletRequest request) {
         String path = request.getRequestURI();
-        return path.startsWith("/clients")
-                ? "clients"
-                : path.startsWith("/kit") || path.startsWith("/card") ? "kit" : "today";
+        return path.startsWith("/people") || path.startsWith("/account")
+                ? "studio"
+                : path.startsWith("/clients")
+                        ? "clients"
+                        : path.startsWith("/practice")
+                                ? "practice"
+                                : path.startsWith("/kit") || path.startsWith("/card") ? "kit" : "today";
     }
 
     /** Returns where the studio works, for moments that a page shows; null for a visitor. */
