@@ -66,7 +66,11 @@ class ArchitectureTest {
             "byToken",
             "putFirstRun",
             "firstRun",
-            "useFirstRun");
+            "useFirstRun",
+            "keptLinks",
+            "keptFiles",
+            "keptTables",
+            "schema");
 
     @Test
     void everyStatementNamesTheStudio() throws IOException {

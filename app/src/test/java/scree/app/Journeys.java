@@ -34,22 +34,10 @@ import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.context.TestPropertySource;
 
 /** What browser journeys share: the demo data on their own schema, a headless browser, and waiting for answers. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
-@TestPropertySource(
-        properties = {
-            "scree.demo.enabled=true",
-            "scree.password-cost=4",
-            "scree.demo.portrait-width=700",
-            "scree.demo.portrait-cache=target/portraits",
-            "scree.sheets.settles-after=0s",
-            "spring.datasource.hikari.schema=journey",
-            "spring.flyway.default-schema=journey"
-        })
+@DemoStudio
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 @Execution(ExecutionMode.SAME_THREAD) // one after the other by name: they share the demo, and others run beside
 abstract class Journeys {

@@ -60,6 +60,7 @@ import scree.app.people.FirstRun;
 import scree.app.people.People;
 import scree.app.picture.PictureGate;
 import scree.app.picture.Pictures;
+import scree.app.place.FaceCharts;
 import scree.app.place.Placements;
 import scree.app.place.Previews;
 import scree.app.practice.Practice;
@@ -100,7 +101,15 @@ import scree.app.web.Origin;
                         type = FilterType.REGEX,
                         pattern =
                                 "scree\\.app\\.(.*Words|people\\.Passwords|kit\\.(KitFiles|KitJson|KitCgats|KitCsv|StockTaking|Products|ProductColour))"))
-@Import({SecurityConfig.class, Gaps.class, Sights.class, Tones.class, SheetPdf.class, WebTest.StoppedClock.class})
+@Import({
+    FaceCharts.class,
+    SecurityConfig.class,
+    Gaps.class,
+    Sights.class,
+    Tones.class,
+    SheetPdf.class,
+    WebTest.StoppedClock.class
+})
 @MockitoBean(
         types = {
             Accounts.class,

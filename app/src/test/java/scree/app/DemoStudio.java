@@ -1,0 +1,27 @@
+package scree.app;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.test.context.TestPropertySource;
+
+/**
+ * The whole application with the made-up concert, on a schema of its own. One for all that bear this: loading it takes half a minute, so what
+ * needs no browser leaves the concert's studio as it is and works in others.
+ */
+@Target(ElementType.TYPE)
+@Retention(RetentionPolicy.RUNTIME)
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+@TestPropertySource(
+        properties = {
+            "scree.demo.enabled=true",
+            "scree.password-cost=4",
+            "scree.demo.portrait-width=700",
+            "scree.demo.portrait-cache=target/portraits",
+            "scree.sheets.settles-after=0s",
+            "spring.datasource.hikari.schema=journey",
+            "spring.flyway.default-schema=journey"
+        })
+public @interface DemoStudio {}
