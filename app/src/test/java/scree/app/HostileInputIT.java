@@ -275,7 +275,10 @@ class HostileInputIT {
                     }
                 }
             }
-            boolean ends = path.contains("/delete") || path.endsWith("/done") || path.contains("forget");
+            boolean ends = path.contains("/delete")
+                    || path.endsWith("/erase")
+                    || path.endsWith("/done")
+                    || path.contains("forget");
             if (!ends) {
                 all.add(new Route(verb, path, fields, file));
             }
@@ -349,6 +352,8 @@ class HostileInputIT {
                 .replace("{artist}", "1")
                 .replace("{invitation}", "1")
                 .replace("{handle}", "1")
+                .replace("{face}", "1")
+                .replace("{consent}", "1")
                 .replace("{letter}", "1")
                 .replace("{file}", "0")
                 .replace("{page}", "1")

@@ -182,13 +182,18 @@ abstract class Journeys {
 
     /** Returns the words of a PDF that whoever is signed in may open. */
     String printed(String url) throws IOException {
-        String pdf = String.valueOf(browser.executeAsyncScript(
-                "const done = arguments[1]; fetch(arguments[0]).then(r => r.blob()).then(b => { const f = new FileReader();"
-                        + " f.onload = () => done(f.result.split(',')[1]); f.readAsDataURL(b); })",
-                url));
-        try (PDDocument document = Loader.loadPDF(Base64.getDecoder().decode(pdf))) {
+        try (PDDocument document = Loader.loadPDF(fetched(url))) {
             return new PDFTextStripper().getText(document);
         }
+    }
+
+    /** Returns a file that whoever is signed in may open. */
+    byte[] fetched(String url) {
+        return Base64.getDecoder()
+                .decode(String.valueOf(browser.executeAsyncScript(
+                        "const done = arguments[1]; fetch(arguments[0]).then(r => r.blob()).then(b => { const f = new FileReader();"
+                                + " f.onload = () => done(f.result.split(',')[1]); f.readAsDataURL(b); })",
+                        url)));
     }
 
     void assertNoSidewaysScroll() {

@@ -64,6 +64,11 @@ import scree.app.place.FaceCharts;
 import scree.app.place.Placements;
 import scree.app.place.Previews;
 import scree.app.practice.Practice;
+import scree.app.privacy.Audit;
+import scree.app.privacy.ClientFiles;
+import scree.app.privacy.Consents;
+import scree.app.privacy.Erasures;
+import scree.app.privacy.KeepingRule;
 import scree.app.proof.Proofs;
 import scree.app.remote.RemoteLinks;
 import scree.app.reply.Replies;
@@ -113,6 +118,7 @@ import scree.app.web.Origin;
 @MockitoBean(
         types = {
             Accounts.class,
+            Audit.class,
             BaseSettings.class,
             Bases.class,
             Bin.class,
@@ -124,7 +130,9 @@ import scree.app.web.Origin;
             Catalogue.class,
             Chairs.class,
             Clients.class,
+            ClientFiles.class,
             Colours.class,
+            Consents.class,
             CorrectedPictures.class,
             CorrectLines.class,
             Corrections.class,
@@ -132,6 +140,7 @@ import scree.app.web.Origin;
             DayWork.class,
             DryDowns.class,
             Events.class,
+            Erasures.class,
             Faces.class,
             FaceSearches.class,
             FirstRun.class,
@@ -162,6 +171,7 @@ import scree.app.web.Origin;
             Proofs.class,
             Readings.class,
             RemoteLinks.class,
+            KeepingRule.class,
             Replies.class,
             Seasons.class,
             Sheets.class,

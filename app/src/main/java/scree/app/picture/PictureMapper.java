@@ -13,6 +13,9 @@ interface PictureMapper extends BinTable {
     /** Bytes of a file. */
     record Bytes(byte[] bytes) {}
 
+    /** Returns whether the client took back what they had agreed to, and agreed to nothing since. */
+    boolean withdrawn(@Param("studio") StudioId studio, @Param("sitting") long sitting);
+
     long add(
             @Param("studio") StudioId studio,
             @Param("sitting") long sitting,

@@ -18,6 +18,7 @@ import scree.app.bin.Deletable;
 import scree.app.memory.Memories;
 import scree.app.studio.Secrets;
 import scree.app.studio.StudioId;
+import scree.app.web.BadInput;
 import scree.app.web.NotHere;
 import scree.core.image.PictureIntake;
 import scree.core.image.Raster;
@@ -95,6 +96,9 @@ public class Pictures implements Deletable {
     }
 
     private long add(StudioId studio, long sitting, Ready ready, boolean atChair) {
+        if (mapper.withdrawn(studio, sitting)) {
+            throw new BadInput("picture", "consent.withdrawn.picture");
+        }
         return mapper.add(
                 studio,
                 sitting,

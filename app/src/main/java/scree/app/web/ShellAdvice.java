@@ -56,7 +56,7 @@ public class ShellAdvice {
     @ModelAttribute("place")
     String place(HttpServletRequest request) {
         String path = request.getRequestURI();
-        return path.startsWith("/people") || path.startsWith("/account")
+        return path.startsWith("/people") || path.startsWith("/account") || path.startsWith("/keeping")
                 ? "studio"
                 : path.startsWith("/clients")
                         ? "clients"

@@ -7,6 +7,8 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +33,7 @@ import tools.jackson.databind.json.JsonMapper;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ClientFilesIT {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    /** Numbers of the database begin here, so that one which went along untranslated is seen in the file. */
+    /** Numbers of the database go up by this, so that one which went along untranslated is seen in the file. */
     private static final long FAR = 7_000_000;
 
     @Autowired
@@ -56,11 +58,9 @@ class ClientFilesIT {
             Thread.sleep(100);
         }
         runa = accounts.loadUserByUsername("runa@scree.example");
-        var elsewhere = accounts.foundStudio("Elsewhere");
-        accounts.addArtist(elsewhere, "Ylva", "ylva@scree.example", "loose stones");
-        other = accounts.loadUserByUsername("ylva@scree.example");
+        other = founded("Elsewhere", "Ylva");
         clients = sql.queryForList(
-                "select id from client where studio_id = ? order by id",
+                "select id from client where studio_id = ? order by id limit 12",
                 Long.class,
                 runa.studio().value());
         assertThat(clients).hasSize(12);
@@ -142,7 +142,8 @@ class ClientFilesIT {
                         "select c.relname from pg_class c join pg_namespace n on n.oid = c.relnamespace where c.relkind = 'S'"
                                 + " and n.nspname = 'journey'",
                         String.class)
-                .forEach(s -> sql.execute("select setval('journey." + s + "', " + FAR + ")"));
+                .forEach(s ->
+                        sql.execute("select setval('journey." + s + "', nextval('journey." + s + "') + " + FAR + ")"));
         Member third = founded("Third", "Ylva");
         long far = files.takeIn(third, out(other, taken));
         assertThat(far).isGreaterThan(FAR);
@@ -265,5 +266,28 @@ class ClientFilesIT {
         accounts.addArtist(namesake.studio(), there.get(0), UUID.randomUUID() + "@scree.example", "loose stones");
         assertThat(sql.queryForList(whose, String.class, files.takeIn(namesake, zip)))
                 .isEqualTo(there);
+    }
+
+    /** What the published description requires is there, and nothing that it does not allow. */
+    @Test
+    void theFileIsAsItIsDescribed() throws IOException {
+        JsonNode schema = JSON.readTree(Files.readString(Path.of("../docs/client.schema.json")));
+        JsonNode document = JSON.readTree(unzipped(out(runa, clients.get(0))).get("client.json"));
+        assertThat(document.propertyNames())
+                .containsExactlyInAnyOrderElementsOf(schema.path("properties").propertyNames());
+        assertThat(document.path("scree_client").intValue())
+                .isEqualTo(schema.at("/properties/scree_client/const").intValue());
+        assertThat(document.path("products"))
+                .isNotEmpty()
+                .allSatisfy(p -> required(p, schema.at("/properties/products/items")));
+        schema.at("/properties/tables/properties")
+                .properties()
+                .forEach(t -> document.path("tables")
+                        .path(t.getKey())
+                        .forEach(row -> required(row, t.getValue().path("items"))));
+    }
+
+    private static void required(JsonNode row, JsonNode described) {
+        described.path("required").forEach(r -> assertThat(row.propertyNames()).contains(r.asString()));
     }
 }
