@@ -170,7 +170,7 @@ class RolesIT {
         return http.perform(request(HttpMethod.valueOf(line.verb()), path)
                         .with(user(who))
                         .with(csrf())
-                        .header("Accept", "text/html"))
+                        .header("Accept", "*/*"))
                 .andReturn()
                 .getResponse()
                 .getStatus();
