@@ -1,5 +1,10 @@
 -- All that is kept of a client, told from what falls with them: a table that a stage adds belongs to it without being listed anywhere.
 
+-- A picture of the work that was erased is none for the note either.
+update chair_note n set picture_id = null
+where  picture_id is not null and not exists (select 1 from picture p where p.studio_id = n.studio_id and p.id = n.picture_id);
+alter table chair_note add foreign key (studio_id, picture_id) references picture (studio_id, id) on delete set null (picture_id);
+
 -- The tables that fall with a client, parents first, each with the question that finds a client's rows ($1 the studio, $2 the client).
 create function kept_tables() returns table (ord int, tab text, rows_of text) language plpgsql stable as $$
 declare
@@ -49,21 +54,25 @@ create function kept_links() returns table (tab text, col text, parent text) lan
     where  c.contype = 'f' and cardinality(c.conkey) = 2
 $$;
 
--- A client's rows without what is a file; files are asked for one by one.
+-- A client's rows without what is a file; files are asked for one by one. What the database counts by itself beside the id is not a row's own:
+-- the order of the rows tells it.
 create function kept_rows(studio bigint, client bigint) returns table (ord int, tab text, kept jsonb) language plpgsql stable as $$
 declare
     k record;
-    files text[];
+    left_out text[];
     key text;
+    counted text;
 begin
     for k in select * from kept_tables() loop
-        select coalesce(array_agg(attname::text), '{}') into files
-        from   pg_attribute where attrelid = k.tab::regclass and attnum > 0 and atttypid = 'bytea'::regtype;
+        select coalesce(array_agg(attname::text) filter (where atttypid = 'bytea'::regtype or attidentity <> '' and attname <> 'id'), '{}'),
+               string_agg(quote_ident(attname), ', ') filter (where attidentity <> '' and attname <> 'id')
+        into   left_out, counted
+        from   pg_attribute where attrelid = k.tab::regclass and attnum > 0 and not attisdropped;
         select string_agg(quote_ident(a.attname), ', ' order by array_position(i.indkey::int2[], a.attnum)) into key
         from   pg_index i join pg_attribute a on a.attrelid = i.indrelid and a.attnum = any (i.indkey)
         where  i.indrelid = k.tab::regclass and i.indisprimary;
         return query execute format('select %L::int, %L::text, to_jsonb(r) - ''studio_id'' - %L::text[] from (%s) r order by %s',
-                                    k.ord, k.tab, files, k.rows_of, coalesce(key, '1')) using studio, client;
+                                    k.ord, k.tab, left_out, k.rows_of, coalesce(counted, key, '1')) using studio, client;
     end loop;
 end $$;
 

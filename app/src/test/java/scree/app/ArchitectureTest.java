@@ -67,6 +67,7 @@ class ArchitectureTest {
             "putFirstRun",
             "firstRun",
             "useFirstRun",
+            "putFailedSignIn",
             "keptLinks",
             "keptFiles",
             "keptTables",

@@ -7,7 +7,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -21,13 +20,6 @@ import org.openqa.selenium.WindowType;
 import org.openqa.selenium.chromium.ChromiumNetworkConditions;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
-import scree.core.routine.Amount;
-import scree.core.routine.Course;
-import scree.core.routine.OrderCode;
-import scree.core.routine.Progress;
-import scree.core.routine.Step;
-import scree.core.routine.StepCode;
-import scree.core.routine.WorkZone;
 
 /** The work at a chair as an artist meets it: clocks, differences, the connection cut and back, two tablets, and keys alone. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
@@ -374,99 +366,5 @@ class ChairJourneyIT extends Journeys {
         ready();
         until(() -> notes("DONE") == before + 1);
         until(() -> link().contains("All is kept"));
-    }
-
-    /** The page tells how far the work is by itself; it must tell what the server tells. */
-    @Test
-    @Order(7)
-    void thePageCountsAsTheServerDoes() {
-        Random random = new Random(20260620);
-        Course course = course(random);
-        StringBuilder plan = new StringBuilder("{\"steps\":[");
-        course.codes().forEach(c -> plan.append("{\"code\":\"").append(c).append("\"},"));
-        plan.setLength(plan.length() - 1);
-        plan.append("],\"lags\":[");
-        course.lags()
-                .forEach(l -> plan.append(
-                        "{\"from\":\"%s\",\"to\":\"%s\",\"least\":%d},".formatted(l.from(), l.to(), 30 * l.least())));
-        plan.setLength(plan.length() - 1);
-        plan.append("]}");
-        Instant begun = Instant.ofEpochMilli(1_750_000_000_000L);
-        for (int round = 0; round < 200; round++) {
-            List<Progress.Event> events = events(random, course, begun);
-            StringBuilder told = new StringBuilder("[");
-            for (Progress.Event e : events) {
-                told.append("{\"kind\":\"%s\",\"step\":\"%s\",\"at\":%d,\"device\":\"%s\",\"seq\":%d},"
-                        .formatted(e.kind(), e.step(), e.at().toEpochMilli(), e.device(), e.seq()));
-            }
-            told.setLength(Math.max(1, told.length() - 1));
-            Object page = browser.executeScript(
-                    "const plan = JSON.parse(arguments[0]);"
-                            + "const p = window.chairProgress(plan, Number(arguments[1]), JSON.parse(arguments[2]));"
-                            + "return [p.current, p.since, p.paused, p.finished].concat(plan.steps.map((s) => p.states[s.code])"
-                            + ".map((s) => [s.stand, s.ended, s.taken, s.different.join()].join())).join(';')",
-                    plan.toString(),
-                    String.valueOf(begun.toEpochMilli()),
-                    told + "]");
-            assertThat(page).as("round " + round).isEqualTo(server(course, begun, events));
-        }
-    }
-
-    private static Course course(Random random) {
-        StepCode[] codes = {StepCode.CLEANSE, StepCode.MOIST, StepCode.BASE, StepCode.BLUSH, StepCode.LOOK};
-        List<Course.Leg> legs = new ArrayList<>();
-        for (StepCode code : codes) {
-            legs.add(new Course.Leg(
-                    new Step(
-                            code,
-                            java.util.Set.of(WorkZone.CHEEK),
-                            new Amount(Amount.Kind.TAPS, 2, 0),
-                            1 + random.nextInt(6),
-                            1,
-                            0,
-                            false,
-                            false,
-                            0,
-                            false),
-                    4 * legs.size()));
-        }
-        List<Course.Lag> lags = List.of(
-                new Course.Lag(StepCode.CLEANSE, StepCode.MOIST, 0, null, OrderCode.LIGHT_TO_RICH),
-                new Course.Lag(StepCode.MOIST, StepCode.BASE, 6, null, OrderCode.LET_SETTLE),
-                new Course.Lag(StepCode.BASE, StepCode.LOOK, 9, null, OrderCode.LOOK_LAST));
-        return new Course(legs, lags);
-    }
-
-    private static List<Progress.Event> events(Random random, Course course, Instant begun) {
-        List<Progress.Event> events = new ArrayList<>();
-        Progress.Kind[] kinds = Progress.Kind.values();
-        for (int i = random.nextInt(16); i > 0; i--) {
-            events.add(new Progress.Event(
-                    kinds[random.nextInt(kinds.length)],
-                    course.codes().get(random.nextInt(course.codes().size())),
-                    begun.plusSeconds(random.nextInt(900)),
-                    random.nextBoolean() ? "a" : "b",
-                    i));
-        }
-        return events;
-    }
-
-    private static String server(Course course, Instant begun, List<Progress.Event> events) {
-        Progress p = Progress.of(course, begun, events);
-        StringBuilder told = new StringBuilder();
-        told.append(p.current().map(Enum::name).orElse(""))
-                .append(';')
-                .append(p.since().toEpochMilli());
-        told.append(';').append(millis(p.paused())).append(';').append(millis(p.finished()));
-        for (Progress.State s : p.states()) {
-            told.append(';').append(s.stand()).append(',').append(millis(s.ended()));
-            told.append(',').append(s.taken().toMillis()).append(',');
-            told.append(String.join(",", s.different().stream().map(Enum::name).toList()));
-        }
-        return told.toString();
-    }
-
-    private static String millis(Instant at) {
-        return at == null ? "" : String.valueOf(at.toEpochMilli());
     }
 }

@@ -15,6 +15,7 @@ import scree.app.kit.Opened;
 import scree.app.kit.Product;
 import scree.app.kit.Stock;
 import scree.app.kit.Swatch;
+import scree.app.people.People;
 import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
@@ -47,8 +48,17 @@ public class Ground {
     private final Kit kit;
     private final Readings readings;
     private final Faces faces;
+    private final People people;
 
-    Ground(Accounts accounts, Clients clients, Sittings sittings, Kit kit, Readings readings, Faces faces) {
+    Ground(
+            Accounts accounts,
+            Clients clients,
+            Sittings sittings,
+            Kit kit,
+            Readings readings,
+            Faces faces,
+            People people) {
+        this.people = people;
         this.accounts = accounts;
         this.clients = clients;
         this.sittings = sittings;
@@ -61,6 +71,13 @@ public class Ground {
     public Member artist(String studio) {
         String email = studio + UUID.randomUUID() + "@scree.example";
         accounts.addArtist(accounts.foundStudio(studio), "Runa", email, PASSWORD);
+        return accounts.loadUserByUsername(email);
+    }
+
+    /** Returns somebody whom the owner asked in, and who came. */
+    public Member joined(Member owner, scree.app.studio.Role role, String name) {
+        String email = UUID.randomUUID() + "@scree.example";
+        people.join(people.at(people.invite(owner, role)).orElseThrow(), name, email, PASSWORD);
         return accounts.loadUserByUsername(email);
     }
 

@@ -81,6 +81,7 @@ import scree.app.skin.Readings;
 import scree.app.skin.Touches;
 import scree.app.studio.Accounts;
 import scree.app.studio.SecurityConfig;
+import scree.app.studio.SignIns;
 import scree.app.studio.StillLoading;
 import scree.app.studio.StudioTime;
 import scree.app.timetable.Calendars;
@@ -176,6 +177,7 @@ import scree.app.web.Origin;
             Seasons.class,
             Sheets.class,
             ShownMarks.class,
+            SignIns.class,
             Sittings.class,
             StillLoading.class,
             StripeTests.class,

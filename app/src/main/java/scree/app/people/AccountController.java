@@ -27,6 +27,7 @@ import scree.app.studio.OpenTo;
 import scree.app.studio.Role;
 import scree.app.studio.Secrets;
 import scree.app.studio.SignInLimit;
+import scree.app.studio.SignIns;
 import scree.app.studio.StudioTime;
 import scree.app.web.Words;
 
@@ -38,6 +39,7 @@ class AccountController {
     private final Accounts accounts;
     private final People people;
     private final Passwords passwords;
+    private final SignIns history;
     private final ObjectProvider<SignInLimit> limit;
     private final ObjectProvider<FindByIndexNameSessionRepository<? extends Session>> sessions;
     private final StudioTime time;
@@ -47,6 +49,7 @@ class AccountController {
             Accounts accounts,
             People people,
             Passwords passwords,
+            SignIns history,
             ObjectProvider<SignInLimit> limit,
             ObjectProvider<FindByIndexNameSessionRepository<? extends Session>> sessions,
             StudioTime time,
@@ -54,6 +57,7 @@ class AccountController {
         this.accounts = accounts;
         this.people = people;
         this.passwords = passwords;
+        this.history = history;
         this.limit = limit;
         this.sessions = sessions;
         this.time = time;
@@ -68,6 +72,8 @@ class AccountController {
         model.addAttribute("me", me);
         model.addAttribute("owner", people.owns(me));
         model.addAttribute("places", places(me, request));
+        model.addAttribute("history", history.newest(me));
+        model.addAttribute("zone", time.zone(me.studio()));
         return "studio/account";
     }
 

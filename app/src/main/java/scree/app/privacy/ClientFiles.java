@@ -73,6 +73,16 @@ public class ClientFiles {
      */
     @Transactional
     public void write(Member me, long client, OutputStream to) {
+        write(me, client, to, true);
+    }
+
+    /**
+     * The same.
+     *
+     * @param drawn with what is drawn of each sitting, which takes most of the time
+     */
+    @Transactional
+    void write(Member me, long client, OutputStream to, boolean drawn) {
         StudioId studio = me.studio();
         NotHere.unless(mapper.there(studio, client) ? client : null, "client");
         audit.did(me, Audit.Act.GAVE, client, null, null);
@@ -93,8 +103,8 @@ public class ClientFiles {
             for (String file : mapper.keptFiles()) {
                 files(studio, written, file, zip);
             }
-            for (Map.Entry<Long, Integer> sitting :
-                    written.numbers().getOrDefault("sitting", Map.of()).entrySet()) {
+            Map<Long, Integer> sittings = drawn ? written.numbers().getOrDefault("sitting", Map.of()) : Map.of();
+            for (Map.Entry<Long, Integer> sitting : sittings.entrySet()) {
                 var chart = enclosures.chart(me, sitting.getKey());
                 if (chart.isPresent()) {
                     put(zip, "charts/" + sitting.getValue() + ".pdf", chart.get());

@@ -40,5 +40,19 @@ interface AccountMapper {
 
     int putDevice(@Param("studio") StudioId studio, @Param("artist") long artist, @Param("hash") String hash);
 
+    int putSignIn(
+            @Param("studio") StudioId studio,
+            @Param("artist") long artist,
+            @Param("address") String address,
+            @Param("outcome") SignIns.Outcome outcome);
+
+    /** Keeps a failed try of an account that exists. */
+    int putFailedSignIn(@Param("email") String email, @Param("address") String address);
+
+    List<SignIns.SignIn> signIns(
+            @Param("studio") StudioId studio, @Param("artist") long artist, @Param("limit") int limit);
+
+    int forgetSignIns(@Param("studio") StudioId studio);
+
     int forgetDevices(@Param("studio") StudioId studio);
 }

@@ -68,6 +68,7 @@ public class SecurityConfig {
             HttpSecurity http,
             ObjectProvider<SignInLimit> limit,
             ObjectProvider<Devices> devices,
+            ObjectProvider<SignIns> history,
             ObjectProvider<Accounts> accounts)
             throws Exception {
         RequestCache asked = new AskedPage();
@@ -89,10 +90,11 @@ public class SecurityConfig {
                         .permissionsPolicyHeader(p -> p.policy("camera=(self), microphone=(), geolocation=()")))
                 .addFilterAfter(new StillHere(accounts), SecurityContextHolderFilter.class);
         if (limit.getIfAvailable() != null) { // a test of one page has no door
-            SignInDoor door = new SignInDoor(limit.getObject(), devices.getObject(), asked);
+            SignInDoor door = new SignInDoor(limit.getObject(), devices.getObject(), history.getObject(), asked);
             http.addFilterBefore(door, UsernamePasswordAuthenticationFilter.class)
-                    .formLogin(form ->
-                            form.loginPage("/sign-in").successHandler(door).failureUrl("/sign-in?failed"));
+                    .formLogin(form -> form.loginPage("/sign-in")
+                            .successHandler(door)
+                            .failureHandler((request, response, why) -> door.failed(request, response)));
         }
         return http.build();
     }

@@ -18,10 +18,12 @@ class SignInDoor extends OncePerRequestFilter implements AuthenticationSuccessHa
 
     private final SignInLimit limit;
     private final Devices devices;
+    private final SignIns history;
     private final SavedRequestAwareAuthenticationSuccessHandler onward =
             new SavedRequestAwareAuthenticationSuccessHandler();
 
-    SignInDoor(SignInLimit limit, Devices devices, RequestCache asked) {
+    SignInDoor(SignInLimit limit, Devices devices, SignIns history, RequestCache asked) {
+        this.history = history;
         this.limit = limit;
         this.devices = devices;
         onward.setRequestCache(asked);
@@ -59,9 +61,18 @@ class SignInDoor extends OncePerRequestFilter implements AuthenticationSuccessHa
     public void onAuthenticationSuccess(HttpServletRequest request, HttpServletResponse response, Authentication as)
             throws IOException, ServletException {
         String account = account(request);
-        limit.succeeded(account, request.getRemoteAddr(), devices.known(request, account));
-        devices.remember(request, response, (Member) as.getPrincipal());
+        String known = devices.known(request, account);
+        Member member = (Member) as.getPrincipal();
+        limit.succeeded(account, request.getRemoteAddr(), known);
+        history.cameIn(member, request.getRemoteAddr(), known != null);
+        devices.remember(request, response, member);
         onward.onAuthenticationSuccess(request, response, as);
+    }
+
+    /** Says no more than that it failed; whose account it is sees the try. */
+    void failed(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        history.failed(account(request), request.getRemoteAddr());
+        response.sendRedirect("/sign-in?failed");
     }
 
     private static String account(HttpServletRequest request) {

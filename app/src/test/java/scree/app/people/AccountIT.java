@@ -131,4 +131,26 @@ class AccountIT {
         assertThat(in(there)).isFalse();
         assertThat(in(here)).isTrue();
     }
+
+    /** Whoever tries another's account is seen by them, and learns nothing themselves. */
+    @Test
+    void everybodySeesWhenTheyCameInAndWhoTried() throws Exception {
+        for (String account : List.of(me.email(), "nobody@scree.example")) {
+            http.perform(post("/sign-in")
+                            .param("username", account)
+                            .param("password", "guess")
+                            .with(csrf()))
+                    .andExpect(redirectedUrl("/sign-in?failed"));
+        }
+        String page = as(signIn(Ground.PASSWORD), get("/account")).getContentAsString();
+        assertThat(page).contains("a wrong password").contains("in a browser that was not here before");
+        String others = http.perform(
+                        get("/account")
+                                .with(org.springframework.security.test.web.servlet.request
+                                        .SecurityMockMvcRequestPostProcessors.user(ground.artist("other"))))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(others).doesNotContain("a wrong password");
+    }
 }

@@ -55,12 +55,6 @@ class PeopleIT {
         owner = ground.artist("people");
     }
 
-    private Member joined(Role role) {
-        String email = "new" + UUID.randomUUID() + "@scree.example";
-        people.join(people.at(people.invite(owner, role)).orElseThrow(), "Bea Hallorin", email, GOOD);
-        return accounts.loadUserByUsername(email);
-    }
-
     private MockHttpServletResponse as(Member who, AbstractMockHttpServletRequestBuilder<?> asked) throws Exception {
         return http.perform(
                         who == null ? asked.with(csrf()) : asked.with(user(who)).with(csrf()))
@@ -71,8 +65,10 @@ class PeopleIT {
     @Test
     void whoeverFoundsIsTheOwnerAndWhoeverJoinsIsWhatTheLinkSays() {
         assertThat(people.owns(owner)).isTrue();
-        assertThat(people.owns(joined(Role.ARTIST))).isFalse();
-        assertThat(people.owns(joined(Role.OWNER))).isTrue();
+        assertThat(people.owns(ground.joined(owner, Role.ARTIST, "Bea Hallorin")))
+                .isFalse();
+        assertThat(people.owns(ground.joined(owner, Role.OWNER, "Bea Hallorin")))
+                .isTrue();
         assertThat(people.all(owner.studio())).hasSize(3);
     }
 
@@ -128,7 +124,7 @@ class PeopleIT {
 
     @Test
     void anotherPasswordIsChosenByALinkAndTheOldOneIsOver() throws Exception {
-        Member bea = joined(Role.ARTIST);
+        Member bea = ground.joined(owner, Role.ARTIST, "Bea Hallorin");
         String token = people.reset(owner, bea.artistId());
         assertThat(as(null, get("/join/" + token)).getContentAsString())
                 .contains("Bea Hallorin, choose another password");
@@ -141,7 +137,7 @@ class PeopleIT {
 
     @Test
     void whoIsLetGoIsOutAtTheNextRequestAndCanBeBroughtBack() throws Exception {
-        Member bea = joined(Role.OWNER);
+        Member bea = ground.joined(owner, Role.OWNER, "Bea Hallorin");
         String beas = people.invite(bea, Role.OWNER);
         people.remove(owner, bea.artistId());
         assertThat(accounts.gone(bea)).isTrue();
@@ -157,7 +153,7 @@ class PeopleIT {
 
     @Test
     void theLastOwnerNeitherLeavesNorSteps() throws Exception {
-        Member bea = joined(Role.ARTIST);
+        Member bea = ground.joined(owner, Role.ARTIST, "Bea Hallorin");
         assertThatThrownBy(() -> people.remove(owner, owner.artistId())).isInstanceOf(People.LastOwner.class);
         assertThatThrownBy(() -> people.role(owner, owner.artistId(), Role.ARTIST))
                 .isInstanceOf(People.LastOwner.class);
@@ -171,7 +167,7 @@ class PeopleIT {
     /** The studio's lock lets one of them through; the other is no owner any more. */
     @Test
     void ofTwoOwnersWhoRemoveEachOtherAtOnceOneStays() {
-        Member bea = joined(Role.OWNER);
+        Member bea = ground.joined(owner, Role.OWNER, "Bea Hallorin");
         Stream.of(
                         CompletableFuture.runAsync(() -> people.remove(owner, bea.artistId())),
                         CompletableFuture.runAsync(() -> people.remove(bea, owner.artistId())))
@@ -185,7 +181,7 @@ class PeopleIT {
     /** Whoever is no owner is refused; whoever is of another studio finds nothing there. */
     @Test
     void nobodyElseChangesWhoWorksHere() throws Exception {
-        Member bea = joined(Role.ARTIST);
+        Member bea = ground.joined(owner, Role.ARTIST, "Bea Hallorin");
         Member stranger = ground.artist("stranger");
         long invitation =
                 people.at(people.invite(owner, Role.ARTIST)).orElseThrow().id();

@@ -14,12 +14,10 @@ import scree.app.TestDatabase;
 import scree.app.client.Clients;
 import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
-import scree.app.people.People;
 import scree.app.picture.Picture;
 import scree.app.picture.Pictures;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
-import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.Role;
 import scree.app.web.NotHere;
@@ -34,12 +32,6 @@ class PracticeIT {
 
     @Autowired
     private Ground ground;
-
-    @Autowired
-    private People people;
-
-    @Autowired
-    private Accounts accounts;
 
     @Autowired
     private Practice practice;
@@ -66,14 +58,8 @@ class PracticeIT {
     @BeforeAll
     void twoTrainees() {
         owner = ground.artist("practice");
-        ida = trainee("Ida");
-        jon = trainee("Jon");
-    }
-
-    private Member trainee(String name) {
-        String email = name + owner.artistId() + "@scree.example";
-        people.join(people.at(people.invite(owner, Role.TRAINEE)).orElseThrow(), name, email, Ground.PASSWORD);
-        return accounts.loadUserByUsername(email);
+        ida = ground.joined(owner, Role.TRAINEE, "Ida");
+        jon = ground.joined(owner, Role.TRAINEE, "Jon");
     }
 
     private Picture newest(long sitting) {

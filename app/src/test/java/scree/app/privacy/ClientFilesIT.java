@@ -74,7 +74,7 @@ class ClientFilesIT {
 
     private byte[] out(Member of, long client) {
         ByteArrayOutputStream zip = new ByteArrayOutputStream();
-        files.write(of, client, zip);
+        files.write(of, client, zip, false);
         return zip.toByteArray();
     }
 
@@ -132,6 +132,38 @@ class ClientFilesIT {
                         other.studio().value()))
                 .as("what came along is not proposed")
                 .containsExactly("OUT");
+    }
+
+    /** Notes of the work are numbered by the database over all sittings: their order is what counts, and which picture they show. */
+    @Test
+    void notesOfTheWorkKeepTheirOrderAndTheirPictures() {
+        long client = files.takeIn(other, out(runa, clients.get(6)));
+        long sitting = sql.queryForObject("select max(id) from sitting where client_id = ?", Long.class, client);
+        String device = UUID.randomUUID().toString();
+        for (int seq : new int[] {2, 1, 3}) {
+            sql.update(
+                    "insert into chair_note (studio_id, sitting_id, device, seq, kind, step, at, received_at, words, picture_id, artist_id)"
+                            + " select ?, ?, ?::uuid, ?, 'NOTE', 'BASE', now(), now(), 'n' || ?,"
+                            + " (select max(id) from picture where sitting_id = ?), ?",
+                    other.studio().value(),
+                    sitting,
+                    device,
+                    seq,
+                    seq,
+                    sitting,
+                    other.artistId());
+        }
+        byte[] first = out(other, client);
+        Member third = founded("Notes", "Ylva");
+        long taken = files.takeIn(third, first);
+        assertThat(same(unzipped(out(third, taken)).get("client.json")))
+                .isEqualTo(same(unzipped(first).get("client.json")));
+        assertThat(sql.queryForList(
+                        "select n.words from chair_note n join sitting s on s.id = n.sitting_id join picture p on p.id = n.picture_id"
+                                + " where s.client_id = ? and p.sitting_id = s.id order by n.no",
+                        String.class,
+                        taken))
+                .containsExactly("n2", "n1", "n3");
     }
 
     /** The numbers of rows are put far up first: one that a document holds under a name that nobody thought of is found so. */
@@ -272,7 +304,11 @@ class ClientFilesIT {
     @Test
     void theFileIsAsItIsDescribed() throws IOException {
         JsonNode schema = JSON.readTree(Files.readString(Path.of("../docs/client.schema.json")));
-        JsonNode document = JSON.readTree(unzipped(out(runa, clients.get(0))).get("client.json"));
+        ByteArrayOutputStream whole = new ByteArrayOutputStream();
+        files.write(runa, clients.get(0), whole);
+        Map<String, byte[]> all = unzipped(whole.toByteArray());
+        assertThat(all.keySet()).as("a plan is drawn").anyMatch(name -> name.startsWith("charts/"));
+        JsonNode document = JSON.readTree(all.get("client.json"));
         assertThat(document.propertyNames())
                 .containsExactlyInAnyOrderElementsOf(schema.path("properties").propertyNames());
         assertThat(document.path("scree_client").intValue())

@@ -21,9 +21,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import scree.app.Ground;
 import scree.app.TestDatabase;
-import scree.app.people.People;
 import scree.app.practice.Practice;
-import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.Role;
 
@@ -37,12 +35,6 @@ class RolesIT {
 
     @Autowired
     private Ground ground;
-
-    @Autowired
-    private People people;
-
-    @Autowired
-    private Accounts accounts;
 
     @Autowired
     private Practice practice;
@@ -93,17 +85,11 @@ class RolesIT {
                     .toList();
         }
         owner = ground.artist("roles");
-        artist = joined(Role.ARTIST);
-        assistant = joined(Role.ASSISTANT);
-        trainee = joined(Role.TRAINEE);
+        artist = ground.joined(owner, Role.ARTIST, "Bea Hallorin");
+        assistant = ground.joined(owner, Role.ASSISTANT, "Bea Hallorin");
+        trainee = ground.joined(owner, Role.TRAINEE, "Bea Hallorin");
         clients = ground.sitting(artist, ground.client(artist, null));
         practised = practice.begin(trainee, 3);
-    }
-
-    private Member joined(Role role) {
-        String email = role + "-" + owner.artistId() + "@scree.example";
-        people.join(people.at(people.invite(owner, role)).orElseThrow(), "Bea " + role, email, Ground.PASSWORD);
-        return accounts.loadUserByUsername(email);
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import scree.app.Changed;
 import scree.app.event.Break;
 import scree.app.event.Event;
 import scree.app.event.Working;
@@ -67,101 +68,38 @@ final class DaySamples {
     }
 
     static Booked keeping(Booked b, Place p) {
-        return new Booked(
-                b.sitting(),
-                b.client(),
-                b.name(),
-                b.plays(),
+        return Changed.with(
+                b,
+                "artist",
                 p.artist(),
+                "startsAt",
                 p.startsAt(),
+                "minutes",
                 p.minutes(),
+                "byHand",
                 p.byHand(),
+                "arrivesAt",
                 p.arrivesAt(),
+                "readyBy",
                 p.readyBy(),
+                "wished",
                 p.wished(),
-                p.held(),
-                b.skills(),
-                b.tools(),
-                b.hereAt(),
-                b.intakeAt(),
-                b.begunAt(),
-                b.doneAt(),
-                b.allergies(),
-                b.patched());
+                "held",
+                p.held());
     }
 
     static Booked needing(Booked b, List<String> skills, Booked.Tool... tools) {
-        return new Booked(
-                b.sitting(),
-                b.client(),
-                b.name(),
-                b.plays(),
-                b.artist(),
-                b.startsAt(),
-                b.minutes(),
-                b.byHand(),
-                b.arrivesAt(),
-                b.readyBy(),
-                b.wished(),
-                b.held(),
-                skills,
-                List.of(tools),
-                b.hereAt(),
-                b.intakeAt(),
-                b.begunAt(),
-                b.doneAt(),
-                b.allergies(),
-                b.patched());
+        return Changed.with(b, "skills", skills, "tools", List.of(tools));
     }
 
     /** @param begun on the day in UTC, null for not begun */
     static Booked worked(
             Booked b, OffsetDateTime here, OffsetDateTime intake, OffsetDateTime begun, OffsetDateTime done) {
-        return new Booked(
-                b.sitting(),
-                b.client(),
-                b.name(),
-                b.plays(),
-                b.artist(),
-                b.startsAt(),
-                b.minutes(),
-                b.byHand(),
-                b.arrivesAt(),
-                b.readyBy(),
-                b.wished(),
-                b.held(),
-                b.skills(),
-                b.tools(),
-                here,
-                intake,
-                begun,
-                done,
-                b.allergies(),
-                b.patched());
+        return Changed.with(b, "hereAt", here, "intakeAt", intake, "begunAt", begun, "doneAt", done);
     }
 
     static Booked careful(Booked b, String allergies, boolean patched) {
-        return new Booked(
-                b.sitting(),
-                b.client(),
-                b.name(),
-                b.plays(),
-                b.artist(),
-                b.startsAt(),
-                b.minutes(),
-                b.byHand(),
-                b.arrivesAt(),
-                b.readyBy(),
-                b.wished(),
-                b.held(),
-                b.skills(),
-                b.tools(),
-                b.hereAt(),
-                b.intakeAt(),
-                b.begunAt(),
-                b.doneAt(),
-                allergies,
-                patched);
+        return Changed.with(b, "allergies", allergies, "patched", patched);
     }
 
     /** A moment of the day by the clock on the wall in Oslo. */
