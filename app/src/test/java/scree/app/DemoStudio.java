@@ -7,10 +7,7 @@ import java.lang.annotation.Target;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.TestPropertySource;
 
-/**
- * The whole application with the made-up concert, on a schema of its own. One for all that bear this: loading it takes half a minute, so what
- * needs no browser leaves the concert's studio as it is and works in others.
- */
+/** The whole application with the made-up concert, on a schema of its own; one for all that bear this, for loading it takes half a minute. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)

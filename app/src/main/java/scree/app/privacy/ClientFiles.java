@@ -105,6 +105,10 @@ public class ClientFiles {
             }
             Map<Long, Integer> sittings = drawn ? written.numbers().getOrDefault("sitting", Map.of()) : Map.of();
             for (Map.Entry<Long, Integer> sitting : sittings.entrySet()) {
+                JsonNode row = written.tables().path("sitting").path(sitting.getValue() - 1);
+                if (!row.path("deleted_at").isNull()) {
+                    continue; // it waits in the bin, where nothing is drawn of it
+                }
                 var chart = enclosures.chart(me, sitting.getKey());
                 if (chart.isPresent()) {
                     put(zip, "charts/" + sitting.getValue() + ".pdf", chart.get());
