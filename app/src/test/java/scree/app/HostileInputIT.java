@@ -6,11 +6,8 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
-import java.lang.reflect.Parameter;
-import java.lang.reflect.RecordComponent;
 import java.time.Duration;
 import java.time.LocalDate;
-import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -31,13 +28,6 @@ import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
-import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.method.HandlerMethod;
-import org.springframework.web.multipart.MultipartFile;
-import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import scree.app.event.Events;
 import scree.app.face.FaceSheet;
@@ -66,26 +56,6 @@ class HostileInputIT {
     private static final int WIDTH = 640;
     /** Only an endless loop or two that wait for each other take as long, however loaded the machine. */
     private static final long HANGS = Duration.ofMinutes(3).toMillis();
-
-    private static final List<String> NUMBERS = List.of(
-            "NaN",
-            "1e308",
-            "-1e308",
-            "",
-            "Infinity",
-            "-Infinity",
-            "-0",
-            "0x1p5",
-            "61d",
-            "9999999",
-            "-9999999",
-            "1e-300",
-            "7".repeat(4000),
-            "seven");
-    private static final List<String> TEXTS =
-            List.of("a\0b", "\0", "x".repeat(30_000), "<script>'\"&", "\u202e\ud83d\ude00", "%00%s{0}${7*7}");
-    private static final List<String> DATES =
-            List.of("+300000-01-01", "-0001-01-01", "1989-12-31", "2026-02-30", "9999-12-31", "today", "");
 
     @Autowired
     private Ground ground;
@@ -148,25 +118,19 @@ class HostileInputIT {
         wear = homeLinks.make(me, sitting, HomeLink.Kind.WEAR, null);
     }
 
-    /** One field of a route: its name, what it holds, and the form that it belongs to or null. */
-    private record Field(String name, Class<?> type, Class<?> form) {}
-
-    /** One route with all its fields. */
-    private record Route(HttpMethod verb, String path, List<Field> fields, String file) {}
-
     @Test
     void noFieldOfAnyRouteMakesScreeFallOrHang() throws Exception {
         List<String> fell = new ArrayList<>();
         int asked = 0;
         int routes = 0;
-        Set<Field> attacked = new HashSet<>();
-        for (Route route : all()) {
+        Set<Nasties.Field> attacked = new HashSet<>();
+        for (Nasties.Route route : Nasties.of(this.routes)) {
             Map<Class<?>, Integer> alike = new HashMap<>();
             routes++;
-            for (Field field : route.fields()) {
+            for (Nasties.Field field : route.fields()) {
                 int before = alike.merge(field.type(), 1, Integer::sum) - 1;
                 boolean known = field.form() != null && !attacked.add(field);
-                List<String> nasties = some(nasties(field.type()), before, routes);
+                List<String> nasties = Nasties.some(field.type(), before, routes);
                 for (String nasty : known
                         ? nasties.subList(nasties.size() - 1, nasties.size())
                         : nasties) { // a form is read alike on every route
@@ -183,23 +147,6 @@ class HostileInputIT {
         theSittingStillOpens();
     }
 
-    /**
-     * The first field of a type on a route gets what has felled one before (the first of a list), and like every other field a few of the
-     * rest in turn: all go through the same readers, and every nastiness meets every type on many routes.
-     */
-    private static List<String> some(List<String> nasties, int before, int route) {
-        List<String> some =
-                new ArrayList<>(before == 0 ? nasties.subList(0, Math.min(WORST, nasties.size())) : List.of());
-        for (int i = 0; i < Math.min(IN_TURN, nasties.size()); i++) {
-            some.add(nasties.get(((before + route) * IN_TURN + i) % nasties.size()));
-        }
-        return some.stream().distinct().toList();
-    }
-
-    private static final int WORST = 4;
-
-    private static final int IN_TURN = 3;
-
     @Test
     void noRouteFallsWhenAFileIsBrokenOrMissing() throws Exception {
         List<String> fell = new ArrayList<>();
@@ -209,7 +156,7 @@ class HostileInputIT {
             new byte[] {(byte) 0xff, (byte) 0xfe, 0, 1},
             "x".repeat(100_000).getBytes()
         };
-        for (Route route : all()) {
+        for (Nasties.Route route : Nasties.of(this.routes)) {
             if (route.file() != null) {
                 for (byte[] file : files) {
                     judge(route, usual(route), file, "kit\0.csv", "file of " + file.length, fell);
@@ -233,87 +180,17 @@ class HostileInputIT {
         }
     }
 
-    private List<Route> all() {
-        List<Route> all = new ArrayList<>();
-        for (Map.Entry<RequestMappingInfo, HandlerMethod> route :
-                routes.getHandlerMethods().entrySet()) {
-            if (!route.getValue().getBeanType().getPackageName().startsWith("scree.app")) {
-                continue;
-            }
-            String path = route.getKey()
-                    .getPathPatternsCondition()
-                    .getPatternValues()
-                    .iterator()
-                    .next();
-            var verbs = route.getKey().getMethodsCondition().getMethods();
-            HttpMethod verb =
-                    verbs.isEmpty() ? HttpMethod.GET : verbs.iterator().next().asHttpMethod();
-            List<Field> fields = new ArrayList<>();
-            String file = null;
-            for (Parameter p : route.getValue().getMethod().getParameters()) {
-                RequestParam one = p.getAnnotation(RequestParam.class);
-                if (p.getType() == MultipartFile.class) {
-                    file = one == null || one.value().isEmpty() ? p.getName() : one.value();
-                } else if (one != null) {
-                    String name = one.name().isEmpty() ? one.value() : one.name();
-                    fields.add(new Field(name.isEmpty() ? p.getName() : name, p.getType(), null));
-                } else if (p.getType().isRecord()
-                        && !p.isAnnotationPresent(PathVariable.class)
-                        && p.getType() != Member.class) {
-                    for (RecordComponent c : p.getType().getRecordComponents()) {
-                        fields.add(new Field(c.getName(), c.getType(), p.getType()));
-                    }
-                } else if (p.isAnnotationPresent(ModelAttribute.class) && p.getType() != Model.class) {
-                    for (var setter : p.getType().getMethods()) {
-                        if (setter.getName().startsWith("set")) {
-                            String name = setter.getName().substring(3);
-                            fields.add(new Field(
-                                    Character.toLowerCase(name.charAt(0)) + name.substring(1),
-                                    setter.getParameterTypes()[0],
-                                    p.getType()));
-                        }
-                    }
-                }
-            }
-            boolean ends = path.contains("/delete")
-                    || path.endsWith("/erase")
-                    || path.endsWith("/done")
-                    || path.contains("forget");
-            if (!ends) {
-                all.add(new Route(verb, path, fields, file));
-            }
-        }
-        assertThat(all).hasSizeGreaterThan(90);
-        return all;
-    }
-
-    private static List<String> nasties(Class<?> type) {
-        if (type.isEnum() || type == boolean.class || type == Boolean.class) {
-            return List.of("", "NONE_OF_THEM", "a\0b");
-        }
-        if (Temporal.class.isAssignableFrom(type)) {
-            return DATES;
-        }
-        if (type == String.class) {
-            List<String> all = new ArrayList<>(TEXTS);
-            all.addAll(DATES);
-            all.addAll(List.of("NaN", "NaN,NaN,1,1,2,2", "1e308,1,2,3,4,1e308"));
-            return all;
-        }
-        return NUMBERS;
-    }
-
     /** What a page would send for each field of a route. */
-    private Map<String, String> usual(Route route) {
+    private Map<String, String> usual(Nasties.Route route) {
         Map<String, String> sent = new LinkedHashMap<>();
-        for (Field f : route.fields()) {
+        for (Nasties.Field f : route.fields()) {
             sent.put(f.name(), usual(f));
         }
         sent.computeIfPresent("once", (k, v) -> UUID.randomUUID().toString());
         return sent;
     }
 
-    private String usual(Field f) {
+    private String usual(Nasties.Field f) {
         if (f.type().isEnum()) {
             return f.type().getEnumConstants()[0].toString();
         }
@@ -335,12 +212,12 @@ class HostileInputIT {
         };
     }
 
-    private void judge(Route route, Map<String, String> sent, String what, List<String> fell) throws Exception {
+    private void judge(Nasties.Route route, Map<String, String> sent, String what, List<String> fell) throws Exception {
         judge(route, sent, null, null, what, fell);
     }
 
     private void judge(
-            Route route, Map<String, String> sent, byte[] file, String fileName, String what, List<String> fell)
+            Nasties.Route route, Map<String, String> sent, byte[] file, String fileName, String what, List<String> fell)
             throws Exception {
         String path = route.path()
                 .replace("/sittings/{id}", "/sittings/" + sitting)

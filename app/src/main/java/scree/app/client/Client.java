@@ -3,7 +3,11 @@ package scree.app.client;
 import java.time.LocalDate;
 import scree.core.skin.SkinType;
 
-/** A person who sits. Texts may be null where nothing was said. */
+/**
+ * A person who sits. Texts may be null where nothing was said.
+ *
+ * @param consentOn on which day they agreed to pictures, null while no consent holds; changed with the consent only
+ */
 public record Client(
         long id,
         String name,

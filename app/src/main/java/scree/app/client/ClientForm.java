@@ -5,9 +5,6 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
-import org.springframework.format.annotation.DateTimeFormat;
-import scree.app.web.CalendarDay;
 import scree.core.skin.SkinType;
 
 /** What a client's form sends; kept as typed when something has to be mended. */
@@ -23,25 +20,14 @@ record ClientForm(
         @Size(max = 500) String allergies,
         @Size(max = 2000) String notes,
 
-        @CalendarDay @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
-        LocalDate consentOn,
-
         int version) {
     static ClientForm empty() {
-        return new ClientForm("", "", null, "", null, "", "", null, 0);
+        return new ClientForm("", "", null, "", null, "", "", 0);
     }
 
     static ClientForm of(Client c) {
         return new ClientForm(
-                c.name(),
-                c.email(),
-                c.birthYear(),
-                c.plays(),
-                c.skinType(),
-                c.allergies(),
-                c.notes(),
-                c.consentOn(),
-                c.version());
+                c.name(), c.email(), c.birthYear(), c.plays(), c.skinType(), c.allergies(), c.notes(), c.version());
     }
 
     Client client(long id) {
@@ -54,7 +40,7 @@ record ClientForm(
                 skinType,
                 orNull(allergies),
                 orNull(notes),
-                consentOn,
+                null,
                 version);
     }
 

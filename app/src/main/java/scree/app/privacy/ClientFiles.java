@@ -1,6 +1,5 @@
 package scree.app.privacy;
 
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
@@ -15,9 +14,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import javax.imageio.ImageIO;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.UncategorizedSQLException;
 import org.springframework.stereotype.Service;
@@ -27,7 +23,6 @@ import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 import scree.app.web.Words;
-import scree.core.image.PictureIntake;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.JsonNode;
@@ -42,7 +37,6 @@ public class ClientFiles {
     private static final String FORMAT = "scree_client";
     private static final String TABLES = "tables";
     private static final String PRODUCTS = "products";
-    private static final String PDF = "pdf";
 
     private final PrivacyMapper mapper;
     private final Enclosures enclosures;
@@ -192,12 +186,8 @@ public class ClientFiles {
             for (JsonNode row : tables.path(tab)) {
                 ObjectNode kept = document.read(tab, row, numbers, artists, me.artistId());
                 for (String col : columns.getOrDefault(tab, List.of())) {
-                    kept.put(
-                            col,
-                            "\\x"
-                                    + HexFormat.of()
-                                            .formatHex(
-                                                    checked(files.get(tab + "/" + (own.size() + 1) + "." + col), col)));
+                    byte[] file = files.get(tab + "/" + (own.size() + 1) + "." + col);
+                    kept.put(col, "\\x" + HexFormat.of().formatHex(FileGuard.safe(file, col, row)));
                 }
                 Long id = mapper.keep(me.studio(), tab, json.writeValueAsString(kept));
                 own.add(id == null ? 0 : id);
@@ -243,28 +233,5 @@ public class ClientFiles {
             ids.add(known != null ? known : mapper.addProduct(studio, json.writeValueAsString(p)));
         }
         return ids;
-    }
-
-    /** A picture is decoded, a sheet is opened: what is neither, or does something by itself, does not come in. */
-    private static byte[] checked(byte[] file, String col) {
-        if (file == null) {
-            throw new ClientFileRefused(ClientFileRefused.Why.PICTURE);
-        }
-        try {
-            if (col.equals(PDF)) {
-                try (PDDocument sheet = Loader.loadPDF(file)) {
-                    if (SheetGuard.acts(sheet)) {
-                        throw new ClientFileRefused(ClientFileRefused.Why.PICTURE);
-                    }
-                }
-            } else if (file.length == 0 || PictureIntake.bytesToDecode(file) > PictureIntake.MOST_DECODED_BYTES) {
-                throw new ClientFileRefused(ClientFileRefused.Why.PICTURE);
-            } else if (ImageIO.read(new ByteArrayInputStream(file)) == null) {
-                throw new ClientFileRefused(ClientFileRefused.Why.PICTURE);
-            }
-        } catch (IOException | scree.core.image.PictureRefused | IllegalArgumentException no) {
-            throw new ClientFileRefused(ClientFileRefused.Why.PICTURE, no);
-        }
-        return file;
     }
 }

@@ -13,12 +13,6 @@ interface ConsentMapper {
     /** A row; covers with commas between. */
     record Row(long id, LocalDate givenOn, String covers, String wording, String artist, OffsetDateTime withdrawnAt) {}
 
-    /** How long things are kept; null for ever. */
-    record Rule(Integer homeDays, Integer recordYears) {}
-
-    /** What was let go of by a rule. */
-    record LetGo(OffsetDateTime at, String what, long client, String counted) {}
-
     void give(
             @Param("studio") StudioId studio,
             @Param("client") long client,
@@ -54,7 +48,7 @@ interface ConsentMapper {
 
     int closeRemoteLinks(@Param("studio") StudioId studio, @Param("client") long client);
 
-    Rule rule(@Param("studio") StudioId studio);
+    KeepingRule.Rule rule(@Param("studio") StudioId studio);
 
     void putRule(
             @Param("studio") StudioId studio,
@@ -79,5 +73,5 @@ interface ConsentMapper {
             @Param("client") long client,
             @Param("counted") String counted);
 
-    List<LetGo> newest(@Param("studio") StudioId studio, @Param("limit") int limit);
+    List<KeepingRule.LetGo> newest(@Param("studio") StudioId studio, @Param("limit") int limit);
 }

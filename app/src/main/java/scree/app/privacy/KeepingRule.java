@@ -39,8 +39,8 @@ public class KeepingRule implements Upkeep.Task {
     /** Returns a studio's rule. */
     @Transactional(readOnly = true)
     public Rule rule(StudioId studio) {
-        ConsentMapper.Rule rule = mapper.rule(studio);
-        return rule == null ? new Rule(null, null) : new Rule(rule.homeDays(), rule.recordYears());
+        Rule rule = mapper.rule(studio);
+        return rule == null ? new Rule(null, null) : rule; // MyBatis too returns null for a row of nothing but nulls
     }
 
     /** Sets it. */
@@ -53,9 +53,7 @@ public class KeepingRule implements Upkeep.Task {
     /** Returns what was let go of by rule, the newest first. */
     @Transactional(readOnly = true)
     public List<LetGo> log(StudioId studio) {
-        return mapper.newest(studio, SHOWN).stream()
-                .map(l -> new LetGo(l.at(), l.what(), l.client(), l.counted()))
-                .toList();
+        return mapper.newest(studio, SHOWN);
     }
 
     @Override

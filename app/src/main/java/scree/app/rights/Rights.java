@@ -31,7 +31,7 @@ import scree.app.web.NotHere;
 @Component("rights")
 public class Rights implements HandlerInterceptor, WebMvcConfigurer {
     private static final Set<Role> USUALLY = EnumSet.of(Role.OWNER, Role.ARTIST);
-    private static final String SITTINGS = "/sittings/";
+    private static final String SITTINGS = "/sittings/{";
     private static final String PICTURES = "/pictures/{";
 
     private final ObjectProvider<RequestMappingHandlerMapping> routes;
@@ -68,20 +68,21 @@ public class Rights implements HandlerInterceptor, WebMvcConfigurer {
     private void onlyTheirOwn(Member me, HttpServletRequest request) {
         String pattern = String.valueOf(request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE));
         PractisedBy theirs = practised.getObject();
-        boolean other =
-                pattern.startsWith(SITTINGS) && !theirs.sitting(me.studio(), me.artistId(), number(request, SITTINGS))
-                        || pattern.startsWith(PICTURES)
-                                && !theirs.picture(me.studio(), me.artistId(), number(request, "/pictures/"));
+        boolean other = pattern.startsWith(SITTINGS) && !theirs.sitting(me.studio(), me.artistId(), id(request))
+                || pattern.startsWith(PICTURES) && !theirs.picture(me.studio(), me.artistId(), id(request));
         if (other) {
             throw new NotHere("sitting");
         }
     }
 
-    /** Returns the number that follows in the address; 0, which nothing has, when it is none. */
-    private static long number(HttpServletRequest request, String after) {
-        String rest = request.getRequestURI().substring(request.getContextPath().length() + after.length());
-        String digits = rest.replaceFirst("\\D.*", "");
-        return digits.isEmpty() || digits.length() > 18 ? 0 : Long.parseLong(digits);
+    /** Returns the number in the address as the page will get it; 0, which nothing has, when it is none. */
+    private static long id(HttpServletRequest request) {
+        Object id = ((Map<?, ?>) request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE)).get("id");
+        try {
+            return Long.parseLong(String.valueOf(id));
+        } catch (NumberFormatException none) {
+            return 0;
+        }
     }
 
     /** Returns whether a page that is looked at is open to whoever is signed in. */

@@ -24,6 +24,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.TestPropertySource;
+import scree.app.handover.Handovers;
+import scree.app.look.HtmlPdf;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import tools.jackson.databind.JsonNode;
@@ -52,6 +54,9 @@ class ClientFilesIT {
     private Erasures erasures;
 
     @Autowired
+    private Handovers handovers;
+
+    @Autowired
     private Accounts accounts;
 
     @Autowired
@@ -73,6 +78,10 @@ class ClientFilesIT {
                 Long.class,
                 runa.studio().value());
         assertThat(clients).hasSize(12);
+        long sitting =
+                sql.queryForObject("select max(id) from sitting where client_id = ?", Long.class, clients.get(0));
+        handovers.link(
+                runa, sitting, new Handovers.How(HtmlPdf.Paper.A4, true)); // a sheet goes along, and comes in again
     }
 
     private Member founded(String studio, String artist) {
@@ -130,7 +139,7 @@ class ClientFilesIT {
             assertThat(same(again.get("client.json"))).isEqualTo(same(first.get("client.json")));
             assertThat(again.keySet()).containsExactlyInAnyOrderElementsOf(first.keySet());
             first.forEach((name, bytes) -> {
-                if (name.startsWith("picture/")) {
+                if (name.startsWith("picture/") || name.startsWith("handed_sheet/")) {
                     assertThat(again.get(name)).as(name).isEqualTo(bytes);
                 }
             });
@@ -248,6 +257,9 @@ class ClientFilesIT {
                 ClientFileRefused.Why.PICTURE,
                 with(all, "picture/1.jpeg", "<svg onload=x>".getBytes(StandardCharsets.UTF_8)));
         refused(
+                ClientFileRefused.Why.PICTURE,
+                edited(all, d -> d.replaceFirst("\"width\" : (\\d+)", "\"width\" : 1$1")));
+        refused(
                 ClientFileRefused.Why.NEWER,
                 edited(all, d -> d.replaceFirst("\"schema\" : \\d+", "\"schema\" : 9999")));
         refused(
@@ -319,7 +331,11 @@ class ClientFilesIT {
                 clients.get(0));
         files.write(runa, clients.get(0), whole);
         Map<String, byte[]> all = unzipped(whole.toByteArray());
-        assertThat(all.keySet()).as("a plan is drawn").anyMatch(name -> name.startsWith("charts/"));
+        assertThat(all.keySet())
+                .as("a plan is drawn")
+                .anyMatch(name -> name.startsWith("charts/"))
+                .as("a sheet goes along")
+                .contains("handed_sheet/1.pdf");
         JsonNode document = JSON.readTree(all.get("client.json"));
         assertThat(document.propertyNames())
                 .containsExactlyInAnyOrderElementsOf(schema.path("properties").propertyNames());
