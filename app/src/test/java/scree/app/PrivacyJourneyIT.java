@@ -33,12 +33,13 @@ class PrivacyJourneyIT extends Journeys {
         assertThat(seen(".record")).as("the same record").isEqualTo(sittings);
 
         go("/clients/" + copy + "/kept");
-        click("input[value='PICTURES']");
-        click("#give");
-        until(() -> seen(".consents").contains("takes pictures of my face"));
+        assertThat(seen(".consents")).as("came along").contains("takes pictures of my face");
         click(".consents form button");
         until(() -> seen(".note").contains("picture"));
         assertThat(seen(".consents")).contains("Withdrawn on");
+        click("input[value='HEALTH']");
+        click("#give");
+        until(() -> browser.findElements(By.cssSelector(".consents form")).size() == 1);
         go("/clients/" + copy);
         assertThat(browser.findElements(By.cssSelector(".record .shot img"))).isEmpty();
 

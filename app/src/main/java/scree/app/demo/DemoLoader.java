@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -33,6 +34,8 @@ import scree.app.kit.Kit;
 import scree.app.kit.Product;
 import scree.app.picture.Upload;
 import scree.app.place.Placements;
+import scree.app.privacy.Consent;
+import scree.app.privacy.Consents;
 import scree.app.sheet.SheetPicture;
 import scree.app.sheet.Sheets;
 import scree.app.sitting.Intake;
@@ -64,6 +67,9 @@ import scree.standins.camera.Sitter;
 @Component
 @ConditionalOnProperty("scree.demo.enabled")
 class DemoLoader implements ApplicationRunner {
+    /** Days. */
+    private static final int AGREED_BEFORE = 400;
+
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     static final String EVENT = "Ellmark lakeside concert";
     static final String PASSWORD = "loose stones";
@@ -75,6 +81,7 @@ class DemoLoader implements ApplicationRunner {
 
     private final Accounts accounts;
     private final Clients clients;
+    private final Consents consents;
     private final Kit kit;
     private final Sheets sheets;
     private final Formulas formulas;
@@ -95,6 +102,7 @@ class DemoLoader implements ApplicationRunner {
     DemoLoader(
             Accounts accounts,
             Clients clients,
+            Consents consents,
             Kit kit,
             Sheets sheets,
             Formulas formulas,
@@ -114,6 +122,7 @@ class DemoLoader implements ApplicationRunner {
         this.loading = loading;
         this.accounts = accounts;
         this.clients = clients;
+        this.consents = consents;
         this.kit = kit;
         this.sheets = sheets;
         this.formulas = formulas;
@@ -223,9 +232,14 @@ class DemoLoader implements ApplicationRunner {
                         x.skinType(),
                         x.allergies(),
                         x.notes(),
-                        today.minusDays(400),
+                        null,
                         0));
         Member artist = artists.get(x.artist());
+        consents.give(
+                artist,
+                client,
+                today.minusDays(AGREED_BEFORE),
+                EnumSet.of(Consent.Cover.PICTURES, Consent.Cover.HEALTH, Consent.Cover.LETTERS));
         for (PastSeason season : PastSeason.saw(index) ? PastSeason.values() : new PastSeason[0]) {
             LocalDateTime at = last(season.month(), season.day()).atTime(LocalTime.of(14, 30));
             long id = sittings.add(studio, client, artist.artistId(), at, 50, season.event());

@@ -14,6 +14,7 @@ import scree.app.client.Clients;
 import scree.app.studio.Member;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
+import scree.app.web.Words;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What clients agreed to, and what follows when they do so no longer: at once, in one transaction. */
@@ -23,8 +24,10 @@ public class Consents {
     private final Clients clients;
     private final Audit audit;
     private final JsonMapper json;
+    private final Words words;
 
-    Consents(ConsentMapper mapper, Clients clients, Audit audit, JsonMapper json) {
+    Consents(ConsentMapper mapper, Clients clients, Audit audit, JsonMapper json, Words words) {
+        this.words = words;
         this.mapper = mapper;
         this.clients = clients;
         this.audit = audit;
@@ -47,8 +50,18 @@ public class Consents {
                 .toList();
     }
 
+    /** Keeps what a client agrees to, asked in the usual words. */
+    @Transactional
+    public void give(Member me, long client, LocalDate on, Set<Consent.Cover> covers) {
+        String wording = new TreeSet<>(covers)
+                .stream()
+                        .map(c -> words.say("consent.asks." + c, me.studioName()))
+                        .collect(Collectors.joining(" "));
+        give(me, client, on, covers, wording);
+    }
+
     /**
-     * Keeps what a client agrees to.
+     * Keeps what a client agrees to in words of its own.
      *
      * @param covers at least one
      * @param wording in which they were asked

@@ -102,14 +102,7 @@ class PrivacyController {
         } else if (givenOn == null || givenOn.isAfter(today) || givenOn.isBefore(today.minusYears(50))) {
             next.addFlashAttribute("refused", words.say("consent.day"));
         } else {
-            StringBuilder wording = new StringBuilder();
-            for (Consent.Cover c : Consent.Cover.values()) {
-                if (covers.contains(c)) {
-                    wording.append(wording.isEmpty() ? "" : " ")
-                            .append(words.say("consent.asks." + c, me.studioName()));
-                }
-            }
-            consents.give(me, id, givenOn, covers, wording.toString());
+            consents.give(me, id, givenOn, covers);
         }
         return "redirect:/clients/" + id + "/kept";
     }

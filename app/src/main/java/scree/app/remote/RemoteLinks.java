@@ -6,8 +6,10 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -19,6 +21,8 @@ import scree.app.face.FirstLooks;
 import scree.app.memory.Memories;
 import scree.app.picture.Pictures;
 import scree.app.picture.Upload;
+import scree.app.privacy.Consent;
+import scree.app.privacy.Consents;
 import scree.app.sitting.Intake;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
@@ -28,6 +32,7 @@ import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
 import scree.app.studio.Upkeep;
 import scree.app.web.NotHere;
+import scree.app.web.Words;
 import scree.core.light.LightVerdict;
 import scree.core.reason.Reason;
 import scree.core.skin.SentPicture;
@@ -45,6 +50,9 @@ public class RemoteLinks implements Upkeep.Task {
     private static final int SCALE_KEPT = 1_000_000;
 
     private static final int TOKEN_BYTES = 24;
+    /** What the form from home asks for. */
+    private static final Set<Consent.Cover> AGREED = EnumSet.of(Consent.Cover.PICTURES, Consent.Cover.HEALTH);
+
     private static final String EVENT = "Picture from home";
 
     private final RemoteMapper mapper;
@@ -56,6 +64,8 @@ public class RemoteLinks implements Upkeep.Task {
     private final Pictures pictures;
     private final Clock clock;
     private final StudioTime time;
+    private final Consents consents;
+    private final Words words;
     private final JsonMapper json;
     private final TransactionTemplate transaction;
     /** What is said of a picture follows from its pixels alone, so it holds in every process. */
@@ -73,10 +83,14 @@ public class RemoteLinks implements Upkeep.Task {
             Pictures pictures,
             Clock clock,
             StudioTime time,
+            Consents consents,
+            Words words,
             JsonMapper json,
             TransactionTemplate transaction,
             Memories memories) {
         this.checks = memories.keep("checks", CHECKS_KEPT);
+        this.consents = consents;
+        this.words = words;
         this.json = json;
         this.transaction = transaction;
         this.mapper = mapper;
@@ -226,6 +240,12 @@ public class RemoteLinks implements Upkeep.Task {
             throw new LinkClosed(LinkClosed.Why.USED);
         }
         LocalDateTime at = time.now(studio).withSecond(0).withNano(0);
+        consents.give(
+                link.artist(),
+                link.clientId(),
+                at.toLocalDate(),
+                AGREED,
+                words.say("remote.page.mayKeepThisPicture", link.artistFirstName())); // nothing is sent without it
         long sitting = sittings.addFromAfar(studio, link.clientId(), link.artistId(), at, 30, EVENT);
         mapper.putSitting(studio, link.id(), sitting);
         long picture = readings.takeReady(studio, sitting, ready);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -18,6 +19,8 @@ import scree.app.client.Clients;
 import scree.app.face.FaceWords;
 import scree.app.face.FirstLooks;
 import scree.app.picture.Upload;
+import scree.app.privacy.Consent;
+import scree.app.privacy.Consents;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Member;
@@ -61,6 +64,9 @@ class RemoteLinksIT {
 
     @Autowired
     private RemoteLinks links;
+
+    @Autowired
+    private Consents consents;
 
     @Autowired
     private JdbcTemplate sql;
@@ -110,6 +116,24 @@ class RemoteLinksIT {
         assertThat(sittings.cameIn(mine.studio())).isNotEmpty();
         assertClosed(token, LinkClosed.Why.USED);
         assertThatThrownBy(() -> links.send(link, ANSWER)).hasMessageContaining("USED");
+    }
+
+    /** Whoever withdrew and agrees again, in the form from home, is heard. */
+    @Test
+    void whatIsAgreedToAtHomeIsAConsentInTheWordsOfTheForm() {
+        long client = client(mine);
+        consents.give(mine, client, LocalDate.of(2026, 1, 5), Set.of(Consent.Cover.PICTURES));
+        consents.withdraw(
+                mine, client, consents.of(mine.studio(), client).get(0).id());
+        String token = links.make(mine, client);
+        links.picture(links.at(token), Upload.of(picture), search, 0);
+        links.send(links.at(token), ANSWER);
+        assertThat(consents.of(mine.studio(), client)).hasSize(2).first().satisfies(c -> {
+            assertThat(c.holds()).isTrue();
+            assertThat(c.covers()).containsExactly(Consent.Cover.PICTURES, Consent.Cover.HEALTH);
+            assertThat(c.wording()).contains("may keep this picture");
+        });
+        assertThat(sittings.ofClient(mine.studio(), client)).hasSize(1);
     }
 
     /** Whoever sends a wall is told so; nothing is read from it, and the artist sees the picture and no skin. */
