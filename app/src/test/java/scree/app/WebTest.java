@@ -52,6 +52,8 @@ import scree.app.mail.Outbox;
 import scree.app.mail.PostOffice;
 import scree.app.memory.Memories;
 import scree.app.meter.Meters;
+import scree.app.method.Methods;
+import scree.app.method.TrialFaces;
 import scree.app.mix.MixBench;
 import scree.app.mix.Seasons;
 import scree.app.mix.TestMixes;
@@ -183,6 +185,8 @@ import scree.app.web.Origin;
             StripeTests.class,
             TakenDays.class,
             TestMixes.class,
+            TrialFaces.class,
+            Methods.class,
             Timetables.class,
             Touches.class
         })

@@ -3,6 +3,8 @@ package scree.app.base;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import scree.app.method.Method;
+import scree.app.method.Setting;
 import scree.core.skin.MatchTarget;
 
 /**
@@ -21,10 +23,20 @@ public record BaseSetting(
         double powder,
         OffsetDateTime primerAt,
         int primerMinutes) {
-    static final int PRIMER_MINUTES = 5;
-
     static BaseSetting usual() {
-        return new BaseSetting(MatchTarget.School.JAW_TO_NECK, null, null, false, 1, null, PRIMER_MINUTES);
+        return of(Method.usual());
+    }
+
+    /** Returns what a base starts from by a method. */
+    static BaseSetting of(Method method) {
+        return new BaseSetting(
+                method.of(Setting.MATCH_AREA, MatchTarget.School.class),
+                null,
+                null,
+                false,
+                method.amount(Setting.POWDER_STRENGTH),
+                null,
+                method.whole(Setting.PRIMER_MINUTES));
     }
 
     /** Returns the same with what other stages say where the artist said nothing. */

@@ -5,6 +5,9 @@ import java.time.OffsetDateTime;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.method.Method;
+import scree.app.method.Methods;
+import scree.app.method.Setting;
 import scree.app.sitting.Sittings;
 import scree.app.studio.StudioId;
 import scree.core.shade.PowderOnSkin;
@@ -17,8 +20,10 @@ public class BaseSettings {
     private final Sittings sittings;
     private final Clock clock;
     private final ContourOver contour;
+    private final Methods methods;
 
-    BaseSettings(BaseMapper mapper, Sittings sittings, Clock clock, ContourOver contour) {
+    BaseSettings(BaseMapper mapper, Sittings sittings, Clock clock, ContourOver contour, Methods methods) {
+        this.methods = methods;
         this.contour = contour;
         this.mapper = mapper;
         this.sittings = sittings;
@@ -36,7 +41,7 @@ public class BaseSettings {
     /** Returns what the artist said here, no more. */
     private BaseSetting own(StudioId studio, long sitting) {
         BaseSetting kept = mapper.setting(studio, sitting);
-        return kept == null ? BaseSetting.usual() : kept;
+        return kept == null ? BaseSetting.of(method(studio, sitting)) : kept;
     }
 
     /** Chooses where the base is matched. */
@@ -68,8 +73,14 @@ public class BaseSettings {
     @Transactional
     public void primer(StudioId studio, long sitting, int minutes) {
         OffsetDateTime at = minutes == 0 ? null : OffsetDateTime.now(clock);
-        int kept = minutes == 0 ? BaseSetting.PRIMER_MINUTES : Math.max(1, Math.min(60, minutes));
+        int kept = minutes == 0
+                ? method(studio, sitting).whole(Setting.PRIMER_MINUTES)
+                : Math.max(1, Math.min(60, minutes));
         change(studio, sitting, s -> s.withPrimer(at, kept));
+    }
+
+    private Method method(StudioId studio, long sitting) {
+        return methods.of(studio, sittings.get(studio, sitting));
     }
 
     private void change(StudioId studio, long sitting, UnaryOperator<BaseSetting> how) {

@@ -113,7 +113,7 @@ public class Colours {
 
     /** Returns what colour starts from: the client's last time, the usual for a new client. */
     private ColourSheet first(StudioId studio, Sitting sitting) {
-        return lastTime.of(studio, sitting, KIND).orElseGet(ColourSheet::usual);
+        return lastTime.of(studio, sitting, KIND).map(LastTime.Then::state).orElseGet(ColourSheet::usual);
     }
 
     /** Returns the family that the artist chose for the lips, empty while it is left to Scree. */

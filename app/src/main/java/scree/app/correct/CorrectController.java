@@ -25,6 +25,7 @@ import scree.app.studio.Member;
 import scree.app.studio.OpenTo;
 import scree.app.studio.Role;
 import scree.app.web.NotHere;
+import scree.core.method.CoverSchool;
 
 /** The Correct stage: the face with its marks, largest first, and for the open one the plan with its strata. */
 @Controller
@@ -94,7 +95,7 @@ class CorrectController {
             @CurrentMember Member me,
             @PathVariable long id,
             Looking at,
-            @RequestParam CorrectSheet.School school,
+            @RequestParam CoverSchool school,
             Model model) {
         return done(me, id, at, model, () -> corrections.change(me, id, s -> s.with(school)));
     }

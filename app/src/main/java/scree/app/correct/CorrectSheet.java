@@ -6,6 +6,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import scree.app.method.Setting;
+import scree.core.method.CoverSchool;
 
 /**
  * What an artist chose of correction; what is not told is left to Scree.
@@ -17,22 +19,14 @@ import java.util.Set;
  * @param broken spots that the artist called broken: a popped blemish is
  */
 public record CorrectSheet(
-        School school, Map<String, Hand> hands, Set<String> left, Map<String, String> notes, Set<Integer> broken) {
+        CoverSchool school, Map<String, Hand> hands, Set<String> left, Map<String, String> notes, Set<Integer> broken) {
     /** Longest note. House choice: what fits the record's line. */
     static final int MOST_NOTE = 300;
 
     private static final int MOST_MARKS = 60;
 
-    /** How a plan is found. */
-    public enum School {
-        /** The film decides. */
-        COMPUTED,
-        /** The craft's table of correctors. */
-        BY_TABLE
-    }
-
     public CorrectSheet {
-        school = school == null ? School.COMPUTED : school;
+        school = school == null ? CoverSchool.COMPUTED : school;
         hands = hands == null ? Map.of() : Map.copyOf(hands);
         left = left == null ? Set.of() : Set.copyOf(left);
         notes = notes == null ? Map.of() : Map.copyOf(notes);
@@ -50,6 +44,11 @@ public record CorrectSheet(
 
     static CorrectSheet usual() {
         return new CorrectSheet(null, null, null, null, null);
+    }
+
+    /** Returns what was chosen of a setting, null for what is not chosen here. */
+    String chose(Setting setting) {
+        return setting == Setting.COVER_SCHOOL ? school.name() : null;
     }
 
     /**
@@ -114,7 +113,7 @@ public record CorrectSheet(
         }
     }
 
-    CorrectSheet with(School other) {
+    CorrectSheet with(CoverSchool other) {
         return new CorrectSheet(other, hands, left, notes, broken);
     }
 

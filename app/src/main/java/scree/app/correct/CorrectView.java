@@ -12,6 +12,7 @@ import scree.core.colour.Srgb;
 import scree.core.cover.CoverPlan;
 import scree.core.cover.Mark;
 import scree.core.image.Point;
+import scree.core.method.CoverSchool;
 import scree.core.shade.Role;
 import scree.core.skin.FaceFrame;
 import scree.core.skin.FreeSpot;
@@ -22,7 +23,7 @@ record CorrectView(
         int version,
         String verdict,
         List<String> notes,
-        CorrectSheet.School school,
+        CoverSchool school,
         List<Row> rows,
         MarkView open,
         List<String> unread,

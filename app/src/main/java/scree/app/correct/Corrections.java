@@ -18,6 +18,9 @@ import scree.app.judge.RoleShelf;
 import scree.app.judge.SittingSkins;
 import scree.app.kit.Product;
 import scree.app.memory.Memories;
+import scree.app.method.Method;
+import scree.app.method.Methods;
+import scree.app.method.Setting;
 import scree.app.sitting.LastTime;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -39,6 +42,7 @@ import scree.core.cover.Place;
 import scree.core.cover.Treatment;
 import scree.core.cover.Ware;
 import scree.core.judge.RoleWish;
+import scree.core.method.CoverSchool;
 import scree.core.placement.Covered;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
@@ -70,6 +74,7 @@ public class Corrections {
     private final RoleShelf shelf;
     private final SittingSkins skins;
     private final LastTime lastTime;
+    private final Methods methods;
     private final Cache<Asked, Treatment<Pot>> answers;
 
     private record Asked(Mark mark, Place<Pot> place, List<Ware<Pot>> wares) {}
@@ -83,6 +88,7 @@ public class Corrections {
             RoleShelf shelf,
             SittingSkins skins,
             LastTime lastTime,
+            Methods methods,
             Memories memories) {
         this.steps = steps;
         this.sittings = sittings;
@@ -92,6 +98,7 @@ public class Corrections {
         this.shelf = shelf;
         this.skins = skins;
         this.lastTime = lastTime;
+        this.methods = methods;
         this.answers = memories.keep("treatments", KEPT);
     }
 
@@ -124,11 +131,10 @@ public class Corrections {
         return steps.present(studio, sitting, KIND);
     }
 
-    /** What correction starts from: the school of the client's last time; marks are of today's face. */
+    /** What correction starts from: the school of the method and of the client's last time; marks are of today's face. */
     private CorrectSheet first(StudioId studio, Sitting sitting) {
-        return lastTime.of(studio, sitting, KIND)
-                .map(s -> CorrectSheet.usual().with(s.school()))
-                .orElseGet(CorrectSheet::usual);
+        Method method = methods.of(studio, sitting, lastTime.of(studio, sitting, KIND), CorrectSheet::chose);
+        return CorrectSheet.usual().with(method.of(Setting.COVER_SCHOOL, CoverSchool.class));
     }
 
     /** Changes what was chosen; a step that can be undone. */
@@ -339,7 +345,7 @@ public class Corrections {
             CoverPlan<Pot> plan = answer.plan();
             boolean byHand = hand != null && (plan != null || note != null);
             boolean byTable = !byHand
-                    && sheet.school() == CorrectSheet.School.BY_TABLE
+                    && sheet.school() == CoverSchool.BY_TABLE
                     && plan != null
                     && answer.table().plan().isPresent();
             if (byHand) {

@@ -24,6 +24,7 @@ import scree.app.kit.Product;
 import scree.app.memory.Memories;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
+import scree.app.method.Methods;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.app.sitting.Steps;
@@ -56,6 +57,7 @@ public class MixBench {
     private final Sittings sittings;
     private final Steps steps;
     private final Meters meters;
+    private final Methods methods;
     /** A tap changes the sheet, not what the kit offers: that is searched once for a skin and a kit. */
     private final Cache<Question, Proposed> proposals;
 
@@ -67,6 +69,7 @@ public class MixBench {
             Sittings sittings,
             Steps steps,
             Meters meters,
+            Methods methods,
             Memories memories) {
         this.proposals = memories.keep("mixes", PROPOSALS_KEPT);
         this.bases = bases;
@@ -76,6 +79,7 @@ public class MixBench {
         this.sittings = sittings;
         this.steps = steps;
         this.meters = meters;
+        this.methods = methods;
     }
 
     /** What can go into a mix for a sitting: usable bases near the skin and all drops. */
@@ -119,6 +123,7 @@ public class MixBench {
             RecipeSearch.Found found,
             MixSheet sheet,
             Recipe recipe,
+            Batch.Measures measures,
             boolean touched,
             boolean undoable,
             boolean redoable) {
@@ -207,6 +212,7 @@ public class MixBench {
                 found,
                 sheet,
                 recipe.orElseThrow(),
+                methods.of(studio, sitting).measures(),
                 present.isPresent(),
                 present.map(Steps.Present::undoable).orElse(false),
                 present.map(Steps.Present::redoable).orElse(false)));

@@ -266,6 +266,7 @@ record MixView(
                 s.what(),
                 s.people(),
                 s.unit(),
+                bench.measures(),
                 id -> bench.pool().formulas().get(id).pack());
         List<Line> lines = batch.poured().stream()
                 .map(p -> {

@@ -19,6 +19,8 @@ import scree.app.correct.Pot;
 import scree.app.correct.TakenCorrections;
 import scree.app.judge.RoleShelf;
 import scree.app.kit.Product;
+import scree.app.method.Method;
+import scree.app.method.Setting;
 import scree.app.place.Placements;
 import scree.app.place.TakenPlan;
 import scree.app.place.WorkedZone;
@@ -48,7 +50,6 @@ import scree.core.skin.Texture;
 /** Turns what the stages planned, and the intake, into the needs of a sitting. */
 @Service
 class Gathering {
-    private static final int LEFT_MINUTES = 3;
     private static final int LEAST_COATS = 2;
     private static final int MOST_COATS = 3;
 
@@ -74,8 +75,8 @@ class Gathering {
         this.shelf = shelf;
     }
 
-    Gathered of(StudioId studio, Sitting sitting, OrderSheet sheet) {
-        return new One(studio, sitting, sheet).gathered();
+    Gathered of(StudioId studio, Sitting sitting, OrderSheet sheet, Method method) {
+        return new One(studio, sitting, sheet, method).gathered();
     }
 
     /** Gathers one sitting. */
@@ -83,6 +84,7 @@ class Gathering {
         private final StudioId studio;
         private final Sitting sitting;
         private final OrderSheet sheet;
+        private final Method method;
         private final SkinType skin;
         private final List<Touched> felt;
         private final Optional<TakenCorrections> corrected;
@@ -93,7 +95,8 @@ class Gathering {
         private final Set<OrderSheet.Extra> offered = EnumSet.noneOf(OrderSheet.Extra.class);
         private final Set<OrderSheet.Extra> done = EnumSet.noneOf(OrderSheet.Extra.class);
 
-        One(StudioId studio, Sitting sitting, OrderSheet sheet) {
+        One(StudioId studio, Sitting sitting, OrderSheet sheet, Method method) {
+            this.method = method;
             this.studio = studio;
             this.sitting = sitting;
             this.sheet = sheet;
@@ -142,7 +145,7 @@ class Gathering {
 
         private boolean mature() {
             Integer born = sitting.client().birthYear();
-            boolean old = born != null && sitting.startsAt().getYear() - born >= Tick.matureFrom();
+            boolean old = born != null && sitting.startsAt().getYear() - born >= method.amount(Setting.MATURE_FROM);
             return old
                     || plan.map(p -> p.face().sheet().ticks().contains(Tick.UNDER_EYE_LINES))
                             .orElse(false);
@@ -163,6 +166,7 @@ class Gathering {
             return new Needs.Event(
                     occasion == null ? Occasion.EVERYDAY : occasion,
                     hours == null ? 0 : hours,
+                    method.amount(Setting.LONG_DAY),
                     sitting.flashed(),
                     null);
         }
@@ -336,7 +340,7 @@ class Gathering {
                     && zones().stream().anyMatch(z -> z.zone().area() == Area.UNDER_EYE_POWDER)
                     && extra(OrderSheet.Extra.LEFT_POWDER, false);
             return new Needs.Finish(
-                    left ? LEFT_MINUTES : 0,
+                    left ? method.whole(Setting.LEFT_MINUTES) : 0,
                     sprayed ? Usual.spray(skin, longDay) : Needs.Spray.NONE,
                     brows(),
                     lips(),

@@ -4,6 +4,10 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
+import scree.app.method.Habit;
+import scree.app.method.Method;
+import scree.app.method.Setting;
 import scree.core.routine.CutAction;
 import scree.core.routine.Needs;
 import scree.core.routine.OrderSchool;
@@ -71,12 +75,46 @@ public record OrderSheet(
     }
 
     static OrderSheet usual() {
-        return new OrderSheet(null, null, false, false, null, null, null, null, null);
+        return of(Method.usual());
     }
 
-    /** Returns what a client's next time starts from: the way, not the day. */
-    OrderSheet remembered() {
-        return new OrderSheet(school, blend, eyesFirst, oneBrush, extras, null, null, null, null);
+    /** Returns what an order starts from by a method. */
+    static OrderSheet of(Method method) {
+        Map<Extra, Boolean> extras = new EnumMap<>(Extra.class);
+        for (Extra extra : Extra.values()) {
+            switch (method.of(Setting.valueOf(extra.name()), Habit.class)) {
+                case ALWAYS -> extras.put(extra, true);
+                case NEVER -> extras.put(extra, false);
+                case USUAL -> {}
+            }
+        }
+        return new OrderSheet(
+                method.unlessUsual(Setting.ORDER_SCHOOL, OrderSchool.class),
+                method.of(Setting.BLEND, Needs.Blend.class),
+                method.is(Setting.EYES_FIRST),
+                method.is(Setting.ONE_BRUSH),
+                extras,
+                null,
+                null,
+                null,
+                null);
+    }
+
+    /** Returns what was chosen of a setting, null for what is not chosen here: the way, not the day. */
+    String chose(Setting setting) {
+        return switch (setting) {
+            case ORDER_SCHOOL -> school == null ? Habit.USUAL.name() : school.name();
+            case BLEND -> blend.name();
+            case EYES_FIRST -> eyesFirst ? Setting.YES : Setting.NO;
+            case ONE_BRUSH -> oneBrush ? Setting.YES : Setting.NO;
+            default ->
+                Stream.of(Extra.values())
+                        .filter(extra -> extra.name().equals(setting.name()))
+                        .findFirst()
+                        .map(extras::get)
+                        .map(done -> (done ? Habit.ALWAYS : Habit.NEVER).name())
+                        .orElse(null);
+        };
     }
 
     /**

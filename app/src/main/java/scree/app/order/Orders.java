@@ -8,6 +8,10 @@ import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.memory.Memories;
+import scree.app.method.Level;
+import scree.app.method.Method;
+import scree.app.method.Methods;
+import scree.app.method.Setting;
 import scree.app.sitting.LastTime;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -34,6 +38,7 @@ public class Orders {
     private final Sittings sittings;
     private final Steps steps;
     private final LastTime lastTime;
+    private final Methods methods;
     private final Gathering gathering;
     private final Cache<Asked, Solved> solved;
 
@@ -41,10 +46,11 @@ public class Orders {
 
     private record Solved(RunningOrder order, RunningOrder shortest, Optional<TimeCut> cut) {}
 
-    Orders(Sittings sittings, Steps steps, LastTime lastTime, Gathering gathering, Memories memories) {
+    Orders(Sittings sittings, Steps steps, LastTime lastTime, Methods methods, Gathering gathering, Memories memories) {
         this.sittings = sittings;
         this.steps = steps;
         this.lastTime = lastTime;
+        this.methods = methods;
         this.gathering = gathering;
         this.solved = memories.keep("running orders", KEPT);
     }
@@ -54,10 +60,11 @@ public class Orders {
     public TakenOrder of(StudioId studio, long id) {
         Sitting sitting = sittings.get(studio, id);
         Optional<Steps.Present<OrderSheet>> kept = steps.present(studio, id, KIND);
-        OrderSheet sheet = kept.map(Steps.Present::state).orElseGet(() -> first(studio, sitting));
-        Gathered gathered = gathering.of(studio, sitting, sheet);
-        boolean last = kept.isEmpty() && !sheet.equals(OrderSheet.usual());
-        SchoolChoice choice = choice(sheet, gathered, last);
+        Method first = first(studio, sitting);
+        OrderSheet sheet = kept.map(Steps.Present::state).orElseGet(() -> OrderSheet.of(first));
+        Gathered gathered = gathering.of(studio, sitting, sheet, first);
+        boolean last = kept.isEmpty() && !sheet.equals(OrderSheet.of(methods.of(studio, sitting)));
+        SchoolChoice choice = choice(sheet, gathered, kept.isEmpty() ? first.by(Setting.ORDER_SCHOOL) : null);
         Solved answer = solved.get(new Asked(gathered.needs(), choice.school(), sheet), Orders::solve);
         return new TakenOrder(
                 sitting,
@@ -74,10 +81,16 @@ public class Orders {
                 OrderCheck.of(answer.order()));
     }
 
-    private static SchoolChoice choice(OrderSheet sheet, Gathered gathered, boolean last) {
-        return sheet.school() == null
-                ? SchoolChoice.of(gathered.needs(), gathered.mature())
-                : new SchoolChoice(sheet.school(), last ? SchoolChoice.Why.LAST_TIME : SchoolChoice.Why.BY_HAND);
+    /** @param by who settled the school, null for a hand */
+    private static SchoolChoice choice(OrderSheet sheet, Gathered gathered, Level by) {
+        if (sheet.school() == null) {
+            return SchoolChoice.of(gathered.needs(), gathered.mature());
+        }
+        if (by == null) {
+            return new SchoolChoice(sheet.school(), SchoolChoice.Why.BY_HAND);
+        }
+        return new SchoolChoice(
+                sheet.school(), by == Level.LAST_TIME ? SchoolChoice.Why.LAST_TIME : SchoolChoice.Why.METHOD);
     }
 
     private static Solved solve(Asked a) {
@@ -92,9 +105,9 @@ public class Orders {
         return new Solved(order, shortest, cut);
     }
 
-    /** What an order starts from: the way of the client's last time. */
-    private OrderSheet first(StudioId studio, Sitting sitting) {
-        return lastTime.of(studio, sitting, KIND).map(OrderSheet::remembered).orElseGet(OrderSheet::usual);
+    /** What an order starts from: the method of the day, with the way of the client's last time. */
+    private Method first(StudioId studio, Sitting sitting) {
+        return methods.of(studio, sitting, lastTime.of(studio, sitting, KIND), OrderSheet::chose);
     }
 
     /** Returns whether the artist changed anything. */
@@ -110,7 +123,7 @@ public class Orders {
     @Transactional
     public void change(Member me, long sitting, UnaryOperator<OrderSheet> by) {
         Sitting of = sittings.get(me.studio(), sitting);
-        steps.change(me, sitting, KIND, () -> Optional.of(first(me.studio(), of)), by);
+        steps.change(me, sitting, KIND, () -> Optional.of(OrderSheet.of(first(me.studio(), of))), by);
     }
 
     /**

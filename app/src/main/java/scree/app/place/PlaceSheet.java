@@ -10,6 +10,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import scree.app.method.Method;
+import scree.app.method.Setting;
 import scree.core.face.Side;
 import scree.core.judge.OwnShadow;
 import scree.core.judge.RoleWish;
@@ -78,13 +80,33 @@ public record PlaceSheet(
     public record Moved(int handle, double dx, double dy) {}
 
     static PlaceSheet usual() {
-        return new PlaceSheet(
-                PlacementMethod.usual(), List.of(), EnumSet.of(Family.SUN, Family.POWDER), Map.of(), null);
+        return of(Method.usual());
     }
 
-    /** Returns what is remembered for a client: aim, schools, families and products; what was drawn by hand was that day's. */
-    PlaceSheet remembered() {
-        return new PlaceSheet(method.followingRules(), List.of(), off, products, shade);
+    /** Returns what a placement starts from by a method. */
+    static PlaceSheet of(Method method) {
+        Set<Family> off = EnumSet.noneOf(Family.class);
+        for (Family family : Family.values()) {
+            if (!method.is(Setting.working(family))) {
+                off.add(family);
+            }
+        }
+        return new PlaceSheet(method.placement(), List.of(), off, Map.of(), null);
+    }
+
+    /** Returns what was chosen of a setting, null for what is not chosen here. */
+    String chose(Setting setting) {
+        for (Family family : Family.values()) {
+            if (setting == Setting.working(family)) {
+                return off.contains(family) ? Setting.NO : Setting.YES;
+            }
+        }
+        return Method.of(method, setting);
+    }
+
+    /** Returns the same with products and own shadow of the client's last time; what was drawn by hand was that day's. */
+    PlaceSheet remembering(PlaceSheet last) {
+        return new PlaceSheet(method, edits, off, last.products, last.shade);
     }
 
     List<ZoneEdit> zoneEdits() {

@@ -18,6 +18,8 @@ import scree.app.judge.RoleShelf;
 import scree.app.judge.SittingSkins;
 import scree.app.kit.Kit;
 import scree.app.memory.Memories;
+import scree.app.method.Methods;
+import scree.app.method.Setting;
 import scree.app.sitting.LastTime;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -53,13 +55,15 @@ public class Placements {
     private final RoleShelf shelf;
     private final CheekColour cheeks;
     private final LastTime lastTime;
+    private final Methods methods;
     private final Touches touches;
     private final Kit kit;
     private final StudioTime time;
     private final Cache<PlanKey, Plan> plans;
 
     /** All that a plan depends on. */
-    private record PlanKey(FaceSheet face, PlaceSheet place, Integer birthYear, int year, SkinType skinType) {}
+    private record PlanKey(
+            FaceSheet face, PlaceSheet place, Integer birthYear, int year, int matureFrom, SkinType skinType) {}
 
     Placements(
             Steps steps,
@@ -70,6 +74,7 @@ public class Placements {
             RoleShelf shelf,
             CheekColour cheeks,
             LastTime lastTime,
+            Methods methods,
             Touches touches,
             Kit kit,
             StudioTime time,
@@ -84,6 +89,7 @@ public class Placements {
         this.shelf = shelf;
         this.cheeks = cheeks;
         this.lastTime = lastTime;
+        this.methods = methods;
         this.kit = kit;
         this.time = time;
     }
@@ -103,7 +109,7 @@ public class Placements {
     private TakenPlan plan(StudioId studio, Sitting sitting, TakenFace face) {
         Optional<Steps.Present<PlaceSheet>> kept = steps.present(studio, sitting.id(), KIND);
         PlaceSheet sheet = kept.map(Steps.Present::state).orElseGet(() -> first(studio, sitting));
-        Plan plan = planned(sitting, face, sheet);
+        Plan plan = planned(studio, sitting, face, sheet);
         SittingSkins.Known known = skins.of(studio, sitting);
         if (sheet.method().shadow() == PlacementMethod.Shadow.STEPS) {
             known = known.shadowBySteps();
@@ -122,23 +128,30 @@ public class Placements {
                 kept.map(Steps.Present::seq).orElse(0),
                 kept.map(Steps.Present::undoable).orElse(false),
                 kept.map(Steps.Present::redoable).orElse(false),
-                kept.isEmpty() && !sheet.equals(PlaceSheet.usual()),
+                kept.isEmpty() && !sheet.equals(PlaceSheet.of(methods.of(studio, sitting))),
                 touches.broken(studio, sitting.id()));
     }
 
-    /** Returns what a plan starts from: the client's last one, the usual for a new client. */
+    /** Returns what a plan starts from: the method of the day, with what was done for the client the last time. */
     private PlaceSheet first(StudioId studio, Sitting sitting) {
-        return lastTime.of(studio, sitting, KIND).map(PlaceSheet::remembered).orElseGet(PlaceSheet::usual);
+        Optional<LastTime.Then<PlaceSheet>> then = lastTime.of(studio, sitting, KIND);
+        PlaceSheet sheet = PlaceSheet.of(methods.of(studio, sitting, then, PlaceSheet::chose));
+        return then.map(t -> sheet.remembering(t.state())).orElse(sheet);
     }
 
-    private Plan planned(Sitting sitting, TakenFace face, PlaceSheet sheet) {
+    private Plan planned(StudioId studio, Sitting sitting, TakenFace face, PlaceSheet sheet) {
+        int matureFrom = methods.of(studio, sitting).whole(Setting.MATURE_FROM);
         PlanKey key = new PlanKey(
                 face.sheet(),
                 sheet,
                 sitting.client().birthYear(),
                 sitting.startsAt().getYear(),
+                matureFrom,
                 sitting.client().skinType());
-        return plans.get(key, k -> Planner.plan(faces.brief(face, sitting), sheet.method(), sheet.zoneEdits()));
+        return plans.get(
+                key,
+                k -> Planner.plan(
+                        faces.brief(face, sitting).matureFrom(matureFrom), sheet.method(), sheet.zoneEdits()));
     }
 
     /** Returns how many areas the plan works on, without looking at the kit. */
@@ -148,7 +161,7 @@ public class Placements {
                     PlaceSheet sheet = steps.present(studio, sitting.id(), KIND)
                             .map(Steps.Present::state)
                             .orElseGet(() -> first(studio, sitting));
-                    return planned(sitting, face, sheet).zones().stream()
+                    return planned(studio, sitting, face, sheet).zones().stream()
                             .map(PlacedZone::area)
                             .filter(area -> !sheet.off().contains(area.family()))
                             .distinct()
@@ -328,7 +341,7 @@ public class Placements {
         Optional<TakenFace> face = faces.of(me.studio(), sittingId);
         steps.change(me, sittingId, KIND, () -> Optional.of(first(me.studio(), sitting)), sheet -> {
             PlaceSheet changed = by.apply(sheet);
-            face.ifPresent(f -> planned(sitting, f, changed));
+            face.ifPresent(f -> planned(me.studio(), sitting, f, changed));
             return changed;
         });
     }

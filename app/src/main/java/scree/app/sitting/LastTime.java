@@ -16,13 +16,19 @@ public class LastTime {
         this.steps = steps;
     }
 
+    /**
+     * What was chosen, and when.
+     *
+     * @param sitting of that time
+     */
+    public record Then<T>(Sitting sitting, T state) {}
+
     /** Returns a stage's state from the client's latest sitting before this one that has any; what cannot be read is passed over. */
-    public <T> Optional<T> of(StudioId studio, Sitting now, Steps.Kind<T> kind) {
+    public <T> Optional<Then<T>> of(StudioId studio, Sitting now, Steps.Kind<T> kind) {
         return sittings.ofClient(studio, now.clientId()).stream()
                 .filter(s -> s.id() != now.id() && s.startsAt().isBefore(now.startsAt()))
                 .sorted(Comparator.comparing(Sitting::startsAt).reversed())
-                .flatMap(s -> steps.present(studio, s.id(), kind).stream())
-                .map(Steps.Present::state)
+                .flatMap(s -> steps.present(studio, s.id(), kind).stream().map(p -> new Then<>(s, p.state())))
                 .findFirst();
     }
 }

@@ -55,14 +55,13 @@ public class ShellAdvice {
 
     @ModelAttribute("place")
     String place(HttpServletRequest request) {
-        String path = request.getRequestURI();
-        return path.startsWith("/people") || path.startsWith("/account") || path.startsWith("/keeping")
-                ? "studio"
-                : path.startsWith("/clients")
-                        ? "clients"
-                        : path.startsWith("/practice")
-                                ? "practice"
-                                : path.startsWith("/kit") || path.startsWith("/card") ? "kit" : "today";
+        String first = (request.getRequestURI() + "/").split("/", 3)[1];
+        return switch (first) {
+            case "people", "account", "keeping" -> "studio";
+            case "clients", "practice", "method" -> first;
+            case "kit", "card" -> "kit";
+            default -> "today";
+        };
     }
 
     /** Returns where the studio works, for moments that a page shows; null for a visitor. */

@@ -36,11 +36,11 @@ import scree.app.Members;
 import scree.app.WebTest;
 import scree.app.correct.CorrectSheet.Dab;
 import scree.app.correct.CorrectSheet.Hand;
-import scree.app.correct.CorrectSheet.School;
 import scree.app.look.Cairn;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
 import scree.app.web.NotHere;
+import scree.core.method.CoverSchool;
 
 /** The Correct stage before there is a skin, what presses on it do, and what a state refuses. */
 @WebTest
@@ -86,7 +86,7 @@ class CorrectControllerTest {
         press("school", "school", "BY_TABLE").andExpect(status().isOk());
         ArgumentCaptor<UnaryOperator<CorrectSheet>> by = ArgumentCaptor.forClass(UnaryOperator.class);
         verify(corrections).change(eq(RUNA), eq(5L), by.capture());
-        assertThat(by.getValue().apply(CorrectSheet.usual()).school()).isEqualTo(School.BY_TABLE);
+        assertThat(by.getValue().apply(CorrectSheet.usual()).school()).isEqualTo(CoverSchool.BY_TABLE);
         press("school", "school", "MINE").andExpect(status().isBadRequest());
     }
 

@@ -146,6 +146,7 @@ class MixControllerTest {
                 new RecipeSearch.Found(Optional.empty(), Optional.empty(), Optional.empty()),
                 MixSheet.of(List.of(new MixSheet.Part(1, 2))),
                 Recipe.of(List.of(new Recipe.Part(deep, 2)), skin),
+                Batch.Measures.usual(),
                 false,
                 false,
                 false);

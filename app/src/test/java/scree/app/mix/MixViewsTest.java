@@ -80,7 +80,15 @@ class MixViewsTest {
         MixSheet sheet = new MixSheet(parts, Batch.For.FACE, 2, Batch.Unit.DROP);
         RecipeSearch.Found found = MixPool.best(ingredients, pool.drops(), t);
         return new MixBench.Bench(
-                target, pool, found, sheet, pool.recipe(sheet, t).orElseThrow(), true, true, false);
+                target,
+                pool,
+                found,
+                sheet,
+                pool.recipe(sheet, t).orElseThrow(),
+                Batch.Measures.usual(),
+                true,
+                true,
+                false);
     }
 
     private static final List<MixSheet.Part> TWO = List.of(new MixSheet.Part(1, 3), new MixSheet.Part(2, 1));

@@ -107,11 +107,6 @@ public record PlacementMethod(
         return new PlacementMethod(aim, line, stop, underEye, blush, widening, other, insisted);
     }
 
-    /** Returns the same with nothing insisted on: another day's face may speak otherwise. */
-    public PlacementMethod followingRules() {
-        return new PlacementMethod(aim, line, stop, underEye, blush, widening, shadow, Set.of());
-    }
-
     /** Returns the same with one more school insisted on. */
     public PlacementMethod insisting(Insist on) {
         Set<Insist> more = EnumSet.of(on);

@@ -1,7 +1,10 @@
 package scree.core.mix;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import scree.core.colour.Check;
 
 /**
@@ -53,6 +56,26 @@ public record Batch(int times, List<Poured> poured, double millilitres, double n
     }
 
     /**
+     * What a studio's own measures are.
+     *
+     * @param person millilitres that one person takes
+     * @param counted millilitres of one of what parts are counted in
+     */
+    public record Measures(Map<For, Double> person, Map<Unit, Double> counted) {
+        public Measures {
+            person = Map.copyOf(person);
+            counted = Map.copyOf(counted);
+        }
+
+        /** Returns what is usual. */
+        public static Measures usual() {
+            return new Measures(
+                    Arrays.stream(For.values()).collect(Collectors.toMap(f -> f, For::millilitres)),
+                    Arrays.stream(Unit.values()).collect(Collectors.toMap(u -> u, Unit::millilitres)));
+        }
+    }
+
+    /**
      * What is known of a product's packing.
      *
      * @param density g/ml, or null
@@ -72,20 +95,21 @@ public record Batch(int times, List<Poured> poured, double millilitres, double n
      *
      * @param people 1 to 40
      */
-    public static Batch of(Recipe recipe, For what, int people, Unit unit, Packs packs) {
+    public static Batch of(Recipe recipe, For what, int people, Unit unit, Measures measures, Packs packs) {
         Check.inRange("number of people", people, 1, 40, "mix for one to forty");
-        double needed = what.millilitres() * people;
-        double once = recipe.total() * unit.millilitres();
+        double needed = measures.person().get(what) * people;
+        double counted = measures.counted().get(unit);
+        double once = recipe.total() * counted;
         int times = Math.max(1, (int) Math.ceil(needed / once - 1e-9));
         List<Poured> poured = recipe.parts().stream()
                 .map(p -> poured(
-                        p, times * p.count(), unit, packs.of(p.ingredient().id())))
+                        p, times * p.count(), counted, packs.of(p.ingredient().id())))
                 .toList();
         return new Batch(times, poured, once * times, needed);
     }
 
-    private static Poured poured(Recipe.Part part, int count, Unit unit, Pack pack) {
-        double ml = count * unit.millilitres();
+    private static Poured poured(Recipe.Part part, int count, double counted, Pack pack) {
+        double ml = count * counted;
         return new Poured(part.ingredient(), count, ml, times(ml, pack.density()), times(ml, pack.price()));
     }
 

@@ -22,6 +22,7 @@ import scree.core.skin.SkinType;
  * @param traits that stand out, true when high
  * @param ticks seen or felt by the artist
  * @param age in years, 0 when unknown
+ * @param matureFrom the age from which a face gets the care of older ones
  * @param skinType null when unknown
  */
 public record FaceBrief(
@@ -31,6 +32,7 @@ public record FaceBrief(
         Balance balance,
         Set<Tick> ticks,
         int age,
+        int matureFrom,
         SkinType skinType) {
     public FaceBrief {
         shares = Map.copyOf(shares);
@@ -70,7 +72,18 @@ public record FaceBrief(
         }
         overruled.forEach(
                 (trait, say) -> say.ifPresentOrElse(high -> traits.put(trait, high), () -> traits.remove(trait)));
-        return new FaceBrief(LevelledFace.of(points), shares, traits, reading.balance(), ticks, age, skin);
+        return new FaceBrief(
+                LevelledFace.of(points), shares, traits, reading.balance(), ticks, age, Tick.matureFrom(), skin);
+    }
+
+    /** Returns the same with another age from which a face gets the care of older ones. */
+    public FaceBrief matureFrom(int years) {
+        return new FaceBrief(face, shares, traits, balance, ticks, age, years, skinType);
+    }
+
+    /** Returns whether age asks for the care of older faces. */
+    boolean old() {
+        return age >= matureFrom;
     }
 
     boolean is(Trait trait, boolean high) {
@@ -83,7 +96,7 @@ public record FaceBrief(
 
     /** Returns whether age or lines ask for care under the eye. */
     boolean mature() {
-        return age >= Tick.matureFrom() || has(Tick.UNDER_EYE_LINES);
+        return old() || has(Tick.UNDER_EYE_LINES);
     }
 
     /** Returns whether a heart's outline is round: its jaw wants shadow too and no light. */

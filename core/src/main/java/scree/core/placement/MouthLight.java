@@ -53,7 +53,7 @@ final class MouthLight implements Rule {
             if (lift || d.has(Tick.NOSE_FOLDS)) {
                 fold(d, s);
             }
-            if (d.has(Tick.MARIONETTE_LINES) || lift && d.brief.age() >= Tick.matureFrom()) {
+            if (d.has(Tick.MARIONETTE_LINES) || lift && d.brief.old()) {
                 marionette(d, s);
             }
         }

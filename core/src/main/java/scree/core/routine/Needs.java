@@ -185,18 +185,24 @@ public record Needs(
     public record Finish(int left, Spray spray, Brows brows, Lips lips, Eyes eyes, boolean body) {}
 
     /** A day is long from so many hours. House choice. */
-    private static final double LONG_DAY = 8;
+    public static final double LONG_DAY = 8;
 
     /**
      * What is to come.
      *
      * @param hours that it has to hold
+     * @param longFrom from so many hours on it is long
      * @param photo whether an after picture is taken; null where the length of the day decides
      */
-    public record Event(Occasion occasion, double hours, boolean flash, Boolean photo) {
+    public record Event(Occasion occasion, double hours, double longFrom, boolean flash, Boolean photo) {
+        /** Takes the usual day for long. */
+        public Event(Occasion occasion, double hours, boolean flash, Boolean photo) {
+            this(occasion, hours, LONG_DAY, flash, photo);
+        }
+
         /** Returns whether the face has to hold long. */
         public boolean isLong() {
-            return asksForHold() || hours >= LONG_DAY;
+            return asksForHold() || hours >= longFrom;
         }
 
         private boolean asksForHold() {

@@ -15,6 +15,8 @@ public record SchoolChoice(OrderSchool school, Why why) {
         NO_BASE,
         USUAL,
         LAST_TIME,
+        /** As the artist settled it for all or for this client. */
+        METHOD,
         BY_HAND
     }
 

@@ -29,7 +29,8 @@ class BatchTest {
         int people = draw.whole(1, 40);
         Batch.For what = draw.one(Batch.For.values());
         Batch.Unit unit = draw.one(Batch.Unit.values());
-        Batch batch = Batch.of(recipe(fair, deep), what, people, unit, id -> Batch.Pack.UNKNOWN);
+        Batch batch =
+                Batch.of(recipe(fair, deep), what, people, unit, Batch.Measures.usual(), id -> Batch.Pack.UNKNOWN);
         assertThat(batch.millilitres()).isGreaterThanOrEqualTo(what.millilitres() * people - 1e-6);
         double once = (fair + deep) * unit.millilitres();
         assertThat(batch.millilitres() - once).isLessThan(Math.max(1e-6, what.millilitres() * people));
@@ -42,15 +43,21 @@ class BatchTest {
     @Test
     void gramsAndCostAreKnownOnlyWhenAllAreKnown() {
         Batch.Packs known = id -> new Batch.Pack(1.1, 2.0);
-        Batch batch = Batch.of(recipe(3, 1), Batch.For.FACE, 1, Batch.Unit.DROP, known);
+        Batch batch = Batch.of(recipe(3, 1), Batch.For.FACE, 1, Batch.Unit.DROP, Batch.Measures.usual(), known);
         assertThat(batch.millilitres()).isCloseTo(.6, within(1e-9));
         assertThat(batch.grams().orElseThrow()).isCloseTo(.66, within(1e-9));
         assertThat(batch.cost().orElseThrow()).isCloseTo(1.2, within(1e-9));
         Batch half = Batch.of(
-                recipe(3, 1), Batch.For.FACE, 1, Batch.Unit.DROP, id -> id == 1 ? known.of(1) : Batch.Pack.UNKNOWN);
+                recipe(3, 1),
+                Batch.For.FACE,
+                1,
+                Batch.Unit.DROP,
+                Batch.Measures.usual(),
+                id -> id == 1 ? known.of(1) : Batch.Pack.UNKNOWN);
         assertThat(half.cost()).isEmpty();
         assertThat(half.poured().get(0).cost()).isPresent();
-        assertThatThrownBy(() -> Batch.of(recipe(1, 1), Batch.For.FACE, 0, Batch.Unit.DROP, known))
+        assertThatThrownBy(
+                        () -> Batch.of(recipe(1, 1), Batch.For.FACE, 0, Batch.Unit.DROP, Batch.Measures.usual(), known))
                 .hasMessageContaining("number of people");
     }
 

@@ -30,7 +30,9 @@ class TuningTest {
         for (Shape s : Shape.values()) {
             all.put(s, shares.getOrDefault(s, 0.0));
         }
-        return Tuning.of(new FaceBrief(b.face(), all, b.traits(), b.balance(), b.ticks(), b.age(), b.skinType()), aim);
+        return Tuning.of(
+                new FaceBrief(b.face(), all, b.traits(), b.balance(), b.ticks(), b.age(), b.matureFrom(), b.skinType()),
+                aim);
     }
 
     /** What the craft says of shapes, dial by dial: the first has more of it than the second. */
