@@ -44,6 +44,9 @@ abstract class Journeys {
     @LocalServerPort
     int port;
 
+    /** A second process beside that of the test, where the run is asked to go through two by turns. */
+    private static TwoNodes nodes;
+
     /** One browser for all journeys of a run; each class begins in it as a stranger. */
     static ChromeDriver browser;
 
@@ -58,6 +61,10 @@ abstract class Journeys {
 
     @BeforeAll
     void beginAsAStranger() throws IOException {
+        if (Boolean.getBoolean("scree.two.nodes")) {
+            nodes = nodes == null ? TwoNodes.beside(port) : nodes;
+            port = nodes.port();
+        }
         if (browser == null) {
             files = Files.createTempDirectory("scree-journeys");
             browser = open(files.resolve("profile"));
@@ -97,6 +104,9 @@ abstract class Journeys {
     }
 
     private static void closeTheBrowser() {
+        if (nodes != null) {
+            nodes.killSecond();
+        }
         browser.quit();
         try (Stream<Path> left = Files.walk(files)) {
             left.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());

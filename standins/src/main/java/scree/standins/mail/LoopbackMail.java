@@ -18,9 +18,6 @@ import java.util.List;
 
 /** A mail server that takes every letter and keeps it in memory for whoever looks. */
 public final class LoopbackMail implements AutoCloseable {
-    /** Letters kept; then all are forgotten, so that a demo that runs for weeks stays small. */
-    private static final int MOST = 200;
-
     private final GreenMail server;
 
     private LoopbackMail(GreenMail server) {
@@ -63,13 +60,23 @@ public final class LoopbackMail implements AutoCloseable {
 
     /** Returns what came in, the newest first. */
     public List<Taken> letters() {
+        List<Taken> taken = new ArrayList<>(Arrays.stream(server.getReceivedMessages())
+                .map(LoopbackMail::taken)
+                .toList());
+        Collections.reverse(taken);
+        return taken;
+    }
+
+    /** Returns what came in and forgets it, the newest first; what comes in between is left for the next time. */
+    public List<Taken> taken() {
         MimeMessage[] all = server.getReceivedMessages();
-        if (all.length > MOST) {
+        if (all.length == 0) {
+            return List.of();
+        }
+        List<Taken> taken = letters();
+        if (server.getReceivedMessages().length == taken.size()) {
             forget();
         }
-        List<Taken> taken =
-                new ArrayList<>(Arrays.stream(all).map(LoopbackMail::taken).toList());
-        Collections.reverse(taken);
         return taken;
     }
 

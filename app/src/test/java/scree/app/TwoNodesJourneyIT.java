@@ -1,0 +1,63 @@
+package scree.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Every request goes to another process than the one before; one of them dies in the middle of the work, and nobody notices. */
+class TwoNodesJourneyIT extends Journeys {
+    private TwoNodes both;
+
+    @BeforeAll
+    void besideTheFirst() {
+        both = TwoNodes.beside(port);
+        port = both.port();
+    }
+
+    @AfterAll
+    void alone() throws IOException {
+        both.close();
+    }
+
+    @Test
+    void workGoesThroughTwoProcessesByTurnsAndOutlivesOne() {
+        go("/sign-in");
+        signIn("loose stones");
+        until(() -> seen(".bar").contains("Runa Vestby"));
+        go("/clients?find=Liv");
+        until(() -> seen("#found").contains("Liv"));
+        click("#found .people a");
+        until(() -> seen("h1").startsWith("Liv"));
+        String sitting = attribute("a[href*='/sittings/']", "href").replaceAll(".*/sittings/(\\d+).*", "$1");
+
+        go("/sittings/" + sitting + "/order");
+        String before = attribute(".order-steps", "innerText");
+        changedAndShownByTheOther("[data-school=UNDERPAINTING]", before);
+        assertThat(both.answeredBySecond()).as("by turns").isGreaterThan(3);
+        assertThat(both.answeredByFirst()).isGreaterThan(3);
+
+        both.killSecond();
+        String between = attribute(".order-steps", "innerText");
+        click("#undo");
+        until(() -> !attribute(".order-steps", "innerText").equals(between));
+        assertThat(attribute(".order-steps", "innerText")).isEqualTo(before);
+        go("/sittings/" + sitting + "/place");
+        until(() -> seen("#place-drawing") != null && !seen("h1").isEmpty());
+        go("/");
+        until(() -> seen(".bar").contains("Runa Vestby"));
+    }
+
+    /** What one process was told, the other one shows: read four times, so that both have their turn. */
+    private void changedAndShownByTheOther(String tap, String before) {
+        click(tap);
+        until(() -> !attribute(".order-steps", "innerText").equals(before));
+        String after = attribute(".order-steps", "innerText");
+        for (int i = 0; i < 4; i++) {
+            browser.navigate().refresh();
+            assertThat(attribute(".order-steps", "innerText")).as("read " + i).isEqualTo(after);
+        }
+    }
+}
