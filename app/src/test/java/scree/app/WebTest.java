@@ -58,6 +58,8 @@ import scree.app.mix.MixBench;
 import scree.app.mix.Seasons;
 import scree.app.mix.TestMixes;
 import scree.app.order.Orders;
+import scree.app.passkey.Passkeys;
+import scree.app.passkey.RelyingParties;
 import scree.app.people.FirstRun;
 import scree.app.people.People;
 import scree.app.picture.PictureGate;
@@ -186,6 +188,8 @@ import scree.app.web.Origin;
             TakenDays.class,
             TestMixes.class,
             TrialFaces.class,
+            Passkeys.class,
+            RelyingParties.class,
             Methods.class,
             Timetables.class,
             Touches.class

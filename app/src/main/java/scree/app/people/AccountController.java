@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import scree.app.passkey.Passkeys;
 import scree.app.studio.Accounts;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Member;
@@ -40,6 +41,7 @@ class AccountController {
     private final People people;
     private final Passwords passwords;
     private final SignIns history;
+    private final Passkeys passkeys;
     private final ObjectProvider<SignInLimit> limit;
     private final ObjectProvider<FindByIndexNameSessionRepository<? extends Session>> sessions;
     private final StudioTime time;
@@ -50,6 +52,7 @@ class AccountController {
             People people,
             Passwords passwords,
             SignIns history,
+            Passkeys passkeys,
             ObjectProvider<SignInLimit> limit,
             ObjectProvider<FindByIndexNameSessionRepository<? extends Session>> sessions,
             StudioTime time,
@@ -58,6 +61,7 @@ class AccountController {
         this.people = people;
         this.passwords = passwords;
         this.history = history;
+        this.passkeys = passkeys;
         this.limit = limit;
         this.sessions = sessions;
         this.time = time;
@@ -73,6 +77,7 @@ class AccountController {
         model.addAttribute("owner", people.owns(me));
         model.addAttribute("places", places(me, request));
         model.addAttribute("history", history.newest(me));
+        model.addAttribute("passkeys", passkeys.of(me));
         model.addAttribute("zone", time.zone(me.studio()));
         return "studio/account";
     }

@@ -69,7 +69,8 @@ public class SecurityConfig {
             ObjectProvider<SignInLimit> limit,
             ObjectProvider<Devices> devices,
             ObjectProvider<SignIns> history,
-            ObjectProvider<Accounts> accounts)
+            ObjectProvider<Accounts> accounts,
+            ObjectProvider<FurtherDoor> further)
             throws Exception {
         RequestCache asked = new AskedPage();
         http.requestCache(c -> c.requestCache(asked))
@@ -95,6 +96,7 @@ public class SecurityConfig {
                     .formLogin(form -> form.loginPage("/sign-in")
                             .successHandler(door)
                             .failureHandler((request, response, why) -> door.failed(request, response)));
+            further.forEach(other -> other.into(http, asked, door::arrived));
         }
         return http.build();
     }

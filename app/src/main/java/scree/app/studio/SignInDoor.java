@@ -61,12 +61,14 @@ class SignInDoor extends OncePerRequestFilter implements AuthenticationSuccessHa
     public void onAuthenticationSuccess(HttpServletRequest request, HttpServletResponse response, Authentication as)
             throws IOException, ServletException {
         String account = account(request);
-        String known = devices.known(request, account);
-        Member member = (Member) as.getPrincipal();
-        limit.succeeded(account, request.getRemoteAddr(), known);
-        history.cameIn(member, request.getRemoteAddr(), known != null);
-        devices.remember(request, response, member);
+        limit.succeeded(account, request.getRemoteAddr(), devices.known(request, account));
+        arrived(request, response, (Member) as.getPrincipal());
         onward.onAuthenticationSuccess(request, response, as);
+    }
+
+    void arrived(HttpServletRequest request, HttpServletResponse response, Member member) {
+        history.cameIn(member, request.getRemoteAddr(), devices.known(request, member.email()) != null);
+        devices.remember(request, response, member);
     }
 
     /** Says no more than that it failed; whose account it is sees the try. */

@@ -1,6 +1,7 @@
 package scree.app.web;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.net.URI;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -14,6 +15,14 @@ public class Origin {
 
     Origin(@Value("${scree.origin:}") String configured) {
         this.configured = configured.strip().replaceAll("/+$", "");
+    }
+
+    /** Returns whether browsers make keys for it: they take names, and only over a connection that is safe. */
+    public boolean takesKeys(HttpServletRequest request) {
+        URI reached = URI.create(of(request));
+        String host = reached.getHost();
+        boolean named = host != null && !host.matches("[\\d.]+") && !host.startsWith("[");
+        return named && (reached.getScheme().equals("https") || host.equals("localhost"));
     }
 
     /** Returns scheme, host and port, without a slash at the end. */

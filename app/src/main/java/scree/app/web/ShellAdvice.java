@@ -23,11 +23,14 @@ public class ShellAdvice {
 
     private final boolean demo;
     private final StudioTime time;
+    private final Origin origin;
     private final List<String> styles;
     private final List<String> scripts;
 
-    ShellAdvice(@Value("${scree.demo.enabled}") boolean demo, StudioTime time, ResourcePatternResolver files)
+    ShellAdvice(
+            @Value("${scree.demo.enabled}") boolean demo, StudioTime time, Origin origin, ResourcePatternResolver files)
             throws IOException {
+        this.origin = origin;
         this.demo = demo;
         this.time = time;
         this.styles = named(files, "/css/", "*.css");
@@ -68,6 +71,12 @@ public class ShellAdvice {
     @ModelAttribute("zone")
     ZoneId zone(@CurrentMember Member me) {
         return me == null ? null : time.zone(me.studio());
+    }
+
+    /** Returns whether browsers make keys for how Scree is reached. */
+    @ModelAttribute("takesKeys")
+    boolean takesKeys(HttpServletRequest request) {
+        return origin.takesKeys(request);
     }
 
     @ModelAttribute("demoMode")
