@@ -158,8 +158,8 @@ final class TwoNodes implements AutoCloseable {
             try {
                 Socket browser = door.accept();
                 start(() -> pass(browser));
-            } catch (IOException closed) {
-                return;
+            } catch (IOException brokenOff) {
+                // closed, or a call that was given up before it was taken: the next one is another
             }
         }
     }
