@@ -65,7 +65,7 @@ class ArchitectureTest {
             "addStudio",
             "byToken",
             "putFirstRun",
-            "firstRun",
+            "opensFirstRun",
             "useFirstRun",
             "putFailedSignIn",
             "ownerByHandle",

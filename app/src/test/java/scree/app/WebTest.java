@@ -84,6 +84,7 @@ import scree.app.skin.PracticeCamera;
 import scree.app.skin.Readings;
 import scree.app.skin.Touches;
 import scree.app.studio.Accounts;
+import scree.app.studio.Customs;
 import scree.app.studio.SecurityConfig;
 import scree.app.studio.SignIns;
 import scree.app.studio.StillLoading;
@@ -189,6 +190,7 @@ import scree.app.web.Origin;
             TestMixes.class,
             TrialFaces.class,
             Passkeys.class,
+            Customs.class,
             RelyingParties.class,
             Methods.class,
             Timetables.class,

@@ -23,6 +23,7 @@ import scree.app.mail.Outbox;
 import scree.app.mail.PostOffice;
 import scree.app.sitting.Cairns;
 import scree.app.studio.CurrentMember;
+import scree.app.studio.Customs;
 import scree.app.studio.Member;
 import scree.app.studio.StudioTime;
 import scree.app.web.BadInput;
@@ -71,6 +72,12 @@ class HandoverController {
         this.words = words;
     }
 
+    /** The paper of the studio's country. */
+    private static HtmlPdf.Paper paper(Model model) {
+        boolean us = model.getAttribute("customs") instanceof Customs.Kept kept && kept.units() == Customs.Units.US;
+        return us ? HtmlPdf.Paper.LETTER : HtmlPdf.Paper.A4;
+    }
+
     @GetMapping
     String page(@CurrentMember Member me, @PathVariable long id, Model model, HttpServletRequest request) {
         Handovers.Told told = handovers.of(me.studio(), id);
@@ -84,7 +91,7 @@ class HandoverController {
         model.addAttribute("longest", HandoverForm.LONGEST_TEXT);
         if (!model.containsAttribute("form")) {
             model.addAttribute(
-                    "form", HandoverForm.empty(told.sitting().client().email()));
+                    "form", HandoverForm.empty(told.sitting().client().email(), paper(model)));
         }
         return "handover/page";
     }

@@ -21,14 +21,9 @@ record HandoverForm(
     static final int LONGEST_TEXT = 2000;
     private static final String YES = "true";
 
-    static HandoverForm empty(String address) {
+    static HandoverForm empty(String address, HtmlPdf.Paper paper) {
         return new HandoverForm(
-                address == null ? "" : address,
-                "",
-                HtmlPdf.Paper.A4.name(),
-                "false",
-                YES,
-                String.valueOf(address == null));
+                address == null ? "" : address, "", paper.name(), "false", YES, String.valueOf(address == null));
     }
 
     Handovers.How how() {

@@ -8,16 +8,20 @@ import java.nio.file.attribute.PosixFilePermissions;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.kit.StarterKit;
 import scree.app.studio.Accounts;
+import scree.app.studio.Customs;
 import scree.app.studio.Secrets;
 import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 
 /**
  * The way into an empty installation: a one-time address at which the first studio is founded. It is made anew at each start while there is no
- * studio, told to whoever starts Scree and to nobody else, and gone once it was used.
+ * studio, told to whoever starts Scree and to nobody else, and gone once it was used. Further studios of an installation are founded at addresses
+ * that {@code ./scree studio} makes, each open for seven days.
  */
 @Service
 public class FirstRun implements ApplicationRunner {
@@ -26,16 +30,22 @@ public class FirstRun implements ApplicationRunner {
 
     private final PeopleMapper mapper;
     private final Accounts accounts;
+    private final Customs customs;
+    private final StarterKit kit;
     private final boolean demo;
     private final String file;
 
     FirstRun(
             PeopleMapper mapper,
             Accounts accounts,
+            Customs customs,
+            StarterKit kit,
             @Value("${scree.demo.enabled}") boolean demo,
             @Value("${scree.first-run.file:}") String file) {
         this.mapper = mapper;
         this.accounts = accounts;
+        this.customs = customs;
+        this.kit = kit;
         this.demo = demo;
         this.file = file;
     }
@@ -70,21 +80,33 @@ public class FirstRun implements ApplicationRunner {
 
     /** Returns whether a token opens the way in. */
     boolean opens(String token) {
-        return token.length() <= LONGEST_TOKEN && Secrets.hash(token).equals(mapper.firstRun()) && accounts.none();
+        return token.length() <= LONGEST_TOKEN
+                && (mapper.opensFirstRun(Secrets.hash(token), true)
+                        || accounts.none() && mapper.opensFirstRun(Secrets.hash(token), false));
     }
 
     /**
-     * Founds the first studio; of two who do it at once one is told that it is done.
+     * Founds a studio; of two who do it at once one is told that it is done.
      *
-     * @throws NotHere when the token opens nothing, or a studio was founded meanwhile
+     * @param starter whether its kit begins with some things of no maker
+     * @throws NotHere when the token opens nothing, or the first studio was founded meanwhile
+     * @throws People.AddressTaken when somebody of another studio has the address
      */
     @Transactional
-    public void found(String token, String studio, String zone, String name, String email, String password) {
-        if (mapper.useFirstRun(Secrets.hash(token)) == 0 || !accounts.none()) {
+    public void found(String token, Customs.Kept studio, String name, String email, String password, boolean starter) {
+        if (!opens(token) || mapper.useFirstRun(Secrets.hash(token)) == 0) {
             throw new NotHere("first run");
         }
-        StudioId founded = accounts.foundStudio(studio, zone);
-        accounts.addArtist(founded, name, email, password);
+        StudioId founded = accounts.foundStudio(studio.name(), studio.zone());
+        customs.put(founded, studio);
+        try {
+            accounts.addArtist(founded, name, email, password);
+        } catch (DuplicateKeyException taken) {
+            throw new People.AddressTaken();
+        }
+        if (starter) {
+            kit.into(accounts.loadUserByUsername(email));
+        }
         if (!file.isBlank()) {
             try {
                 Files.deleteIfExists(Path.of(file));

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import scree.app.studio.Customs;
 import scree.app.web.NotHere;
 import scree.app.web.Words;
 
@@ -37,7 +38,9 @@ class FirstRunController {
             throw new NotHere("first run");
         }
         model.addAttribute("token", token);
-        model.addAttribute("zones", FirstRunForm.zones());
+        model.addAttribute("zones", Customs.zones());
+        model.addAttribute("currencies", Customs.currencies());
+        model.addAttribute("units", Customs.Units.values());
         return "studio/first-run";
     }
 
@@ -51,19 +54,22 @@ class FirstRunController {
         if (fault != Passwords.Fault.NONE) {
             errors.rejectValue("password", "password", words.say("password." + fault));
         }
-        if (!FirstRunForm.zones().contains(form.zone())) {
+        if (!Customs.currencies().contains(form.currency())) {
+            errors.rejectValue("currency", "currency", words.say("customs.currency.none"));
+        }
+        if (!Customs.zones().contains(form.zone())) {
             errors.rejectValue("zone", "zone", words.say("firstRun.zone.none"));
         }
         if (errors.hasErrors()) {
             return show(token, model);
         }
-        first.found(
-                token,
-                form.studio().strip(),
-                form.zone(),
-                form.name().strip(),
-                form.email().strip(),
-                form.password());
-        return "redirect:/sign-in?founded";
+        try {
+            first.found(
+                    token, form.customs(), form.name().strip(), form.email().strip(), form.password(), form.withKit());
+            return "redirect:/sign-in?founded";
+        } catch (People.AddressTaken taken) {
+            errors.rejectValue("email", "taken", words.say("join.taken"));
+            return show(token, model);
+        }
     }
 }

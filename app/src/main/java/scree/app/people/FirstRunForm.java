@@ -3,13 +3,16 @@ package scree.app.people;
 import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
-import java.time.ZoneId;
 import java.util.List;
+import scree.app.studio.Customs;
 
 /** What the first studio of an installation is founded with; kept as typed when something has to be mended, but for the password. */
 record FirstRunForm(
         @NotBlank @Size(max = 120) String studio,
         String zone,
+        String currency,
+        Customs.Units units,
+        Boolean starter,
         @NotBlank @Size(max = 120) String name,
 
         @NotBlank @Email(message = "{client.email.none}") @Size(max = 200)
@@ -17,15 +20,15 @@ record FirstRunForm(
 
         String password) {
     static FirstRunForm empty() {
-        return new FirstRunForm("", "", "", "", "");
+        return new FirstRunForm("", "", "", Customs.Units.METRIC, false, "", "", "");
     }
 
-    /** Zones by place, as people know them. */
-    static List<String> zones() {
-        return ZoneId.getAvailableZoneIds().stream()
-                .filter(z -> z.equals("UTC") || z.contains("/") && !z.startsWith("Etc/") && !z.startsWith("SystemV/"))
-                .sorted()
-                .toList();
+    boolean withKit() {
+        return Boolean.TRUE.equals(starter);
+    }
+
+    Customs.Kept customs() {
+        return new Customs.Kept(studio.strip(), zone, currency, units == null ? Customs.Units.METRIC : units);
     }
 
     List<String> known() {

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import scree.app.studio.CurrentMember;
+import scree.app.studio.Customs;
 import scree.app.studio.Member;
 import scree.app.studio.OpenTo;
 import scree.app.studio.Role;
@@ -22,12 +23,16 @@ import scree.app.web.Words;
 @RequestMapping("/people")
 @OpenTo(Role.OWNER)
 class PeopleController {
+    private static final int LONGEST_NAME = 120;
+
     private final People people;
     private final StudioTime time;
     private final Origin origin;
+    private final Customs customs;
     private final Words words;
 
-    PeopleController(People people, StudioTime time, Origin origin, Words words) {
+    PeopleController(People people, StudioTime time, Origin origin, Customs customs, Words words) {
+        this.customs = customs;
         this.people = people;
         this.time = time;
         this.origin = origin;
@@ -44,12 +49,31 @@ class PeopleController {
         model.addAttribute("roles", Role.values());
         model.addAttribute("zone", time.zone(me.studio()));
         model.addAttribute("origin", origin.of(request));
+        model.addAttribute("zones", Customs.zones());
+        model.addAttribute("currencies", Customs.currencies());
+        model.addAttribute("units", Customs.Units.values());
         return "studio/people";
     }
 
     @PostMapping("/invite")
     String invite(@CurrentMember Member me, @RequestParam(defaultValue = "ARTIST") Role role, RedirectAttributes next) {
         next.addFlashAttribute("freshLink", "/join/" + people.invite(me, role));
+        return "redirect:/people";
+    }
+
+    /** What the studio is called, where it works and what it counts in. */
+    @PostMapping("/studio")
+    String customs(@CurrentMember Member me, Customs.Kept kept, RedirectAttributes next) {
+        String name = kept.name() == null ? "" : kept.name().strip();
+        boolean known = Customs.zones().contains(kept.zone())
+                && Customs.currencies().contains(kept.currency())
+                && kept.units() != null;
+        if (!known || name.isEmpty() || name.length() > LONGEST_NAME) {
+            next.addFlashAttribute("refused", words.say("customs.refused"));
+        } else {
+            customs.put(me.studio(), new Customs.Kept(name, kept.zone(), kept.currency(), kept.units()));
+            next.addFlashAttribute("customsKept", true);
+        }
         return "redirect:/people";
     }
 

@@ -16,7 +16,8 @@ interface PeopleMapper {
     int putFirstRun(@Param("hash") String hash);
 
     /** Returns its hash, or null. */
-    String firstRun();
+    /** @param further whether it was made beside studios that are there */
+    boolean opensFirstRun(@Param("hash") String hash, @Param("further") boolean further);
 
     /** Uses it up; returns 0 when it is another one or was used meanwhile. */
     int useFirstRun(@Param("hash") String hash);

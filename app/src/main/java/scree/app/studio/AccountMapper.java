@@ -19,6 +19,10 @@ interface AccountMapper {
             @Param("email") String email,
             @Param("passwordHash") String passwordHash);
 
+    Customs.Kept customs(@Param("studio") StudioId studio);
+
+    int putCustoms(@Param("studio") StudioId studio, @Param("k") Customs.Kept kept);
+
     /** Returns where a studio works, null while it is where the server is. */
     String timeZone(@Param("studio") StudioId studio);
 

@@ -52,6 +52,11 @@ public class StudioTime {
         return zones.get(studio);
     }
 
+    /** Asks again where the studio works. */
+    void forget(StudioId studio) {
+        zones.invalidate(studio);
+    }
+
     /** Returns the studio's day. */
     public LocalDate today(StudioId studio) {
         return now(studio).toLocalDate();

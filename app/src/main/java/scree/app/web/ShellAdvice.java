@@ -12,6 +12,7 @@ import org.springframework.core.io.support.ResourcePatternResolver;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import scree.app.studio.CurrentMember;
+import scree.app.studio.Customs;
 import scree.app.studio.Member;
 import scree.app.studio.StudioTime;
 
@@ -24,13 +25,19 @@ public class ShellAdvice {
     private final boolean demo;
     private final StudioTime time;
     private final Origin origin;
+    private final Customs customs;
     private final List<String> styles;
     private final List<String> scripts;
 
     ShellAdvice(
-            @Value("${scree.demo.enabled}") boolean demo, StudioTime time, Origin origin, ResourcePatternResolver files)
+            @Value("${scree.demo.enabled}") boolean demo,
+            StudioTime time,
+            Customs customs,
+            Origin origin,
+            ResourcePatternResolver files)
             throws IOException {
         this.origin = origin;
+        this.customs = customs;
         this.demo = demo;
         this.time = time;
         this.styles = named(files, "/css/", "*.css");
@@ -77,6 +84,13 @@ public class ShellAdvice {
     @ModelAttribute("takesKeys")
     boolean takesKeys(HttpServletRequest request) {
         return origin.takesKeys(request);
+    }
+
+    /** Returns what the studio counts in. */
+    @ModelAttribute("customs")
+    Customs.Kept customs(@CurrentMember Member me) {
+        Customs.Kept kept = me == null ? null : customs.of(me.studio());
+        return kept == null ? Customs.Kept.none() : kept;
     }
 
     @ModelAttribute("demoMode")

@@ -28,10 +28,14 @@ import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
 import scree.app.TestDatabase;
+import scree.app.kit.Kit;
+import scree.app.kit.StarterKit;
 import scree.app.studio.Accounts;
+import scree.app.studio.Customs;
 import scree.app.studio.Member;
 import scree.app.studio.StudioTime;
 import scree.app.web.NotHere;
+import scree.core.shade.Role;
 
 /** From an empty database to the first sign-in; in a schema of its own, since everywhere else there are studios. */
 @TestDatabase
@@ -50,6 +54,15 @@ class FirstRunIT {
 
     @Autowired
     private PeopleMapper mapper;
+
+    @Autowired
+    private Customs customs;
+
+    @Autowired
+    private StarterKit kit;
+
+    @Autowired
+    private Kit wares;
 
     @Autowired
     private StudioTime time;
@@ -75,9 +88,14 @@ class FirstRunIT {
 
     @BeforeEach
     void nobodyIsHere() {
+        sql.execute("truncate product, kit_change cascade");
         sql.update("delete from artist");
         sql.update("delete from studio");
         sql.update("delete from first_run");
+    }
+
+    private static Customs.Kept customs(String name, String zone) {
+        return new Customs.Kept(name, zone, "EUR", Customs.Units.METRIC);
     }
 
     private long studios() {
@@ -88,6 +106,8 @@ class FirstRunIT {
         return post("/first-run/" + token)
                 .param("studio", "Slope & Stone")
                 .param("zone", "Pacific/Auckland")
+                .param("currency", "NZD")
+                .param("units", "METRIC")
                 .param("name", "Mara Ellstrand")
                 .param("email", "Mara@Slope.example")
                 .param("password", password)
@@ -107,6 +127,8 @@ class FirstRunIT {
         Member mara = accounts.loadUserByUsername("mara@slope.example");
         assertThat(mara.studioName()).isEqualTo("Slope & Stone");
         assertThat(time.zone(mara.studio()).getId()).isEqualTo("Pacific/Auckland");
+        assertThat(customs.of(mara.studio()).money(12.5)).isEqualTo("12.50 NZD");
+        assertThat(wares.all(mara.studio())).as("no kit was asked for").isEmpty();
         http.perform(get("/first-run/" + token)).andExpect(status().isNotFound());
         http.perform(form(token, GOOD)).andExpect(status().isNotFound());
         assertThat(studios()).isEqualTo(1);
@@ -119,7 +141,7 @@ class FirstRunIT {
         first.make();
         http.perform(get("/first-run/" + old)).andExpect(status().isNotFound());
         assertThat(first.opens("y".repeat(5000))).isFalse();
-        assertThatThrownBy(() -> first.found(old, "S", "UTC", "N", "n@s.example", GOOD))
+        assertThatThrownBy(() -> first.found(old, customs("S", "UTC"), "N", "n@s.example", GOOD, false))
                 .isInstanceOf(NotHere.class);
         assertThat(studios()).isZero();
     }
@@ -142,6 +164,7 @@ class FirstRunIT {
                 .contains(
                         "Slope &amp; Stone",
                         "is no place that is known",
+                        "Choose the currency from the list",
                         "is empty: fill it in",
                         "like name@place.example")
                 .contains("is guessed too easily")
@@ -156,7 +179,7 @@ class FirstRunIT {
         List<CompletableFuture<Boolean>> tried = IntStream.range(0, 6)
                 .mapToObj(i -> CompletableFuture.supplyAsync(() -> {
                     try {
-                        first.found(token, "Studio " + i, "UTC", "N", "n" + i + "@s.example", GOOD);
+                        first.found(token, customs("Studio " + i, "UTC"), "N", "n" + i + "@s.example", GOOD, false);
                         return true;
                     } catch (NotHere late) {
                         return false;
@@ -167,19 +190,61 @@ class FirstRunIT {
         assertThat(studios()).isEqualTo(1);
     }
 
+    @Test
+    void aStudioCanBeginWithASmallKitAndCountInOunces() throws Exception {
+        http.perform(form(first.make(), GOOD).param("starter", "true")).andExpect(redirectedUrl("/sign-in?founded"));
+        Member mara = accounts.loadUserByUsername("mara@slope.example");
+        assertThat(wares.all(mara.studio()))
+                .hasSizeGreaterThan(20)
+                .allMatch(p -> p.line().equals("Starter"))
+                .anyMatch(p -> p.role() == Role.BASE && p.settled().lightness() < 35)
+                .anyMatch(p -> p.role() == Role.BASE && p.settled().lightness() > 75);
+        customs.put(mara.studio(), new Customs.Kept("Slope", "America/Denver", "USD", Customs.Units.US));
+        assertThat(customs.of(mara.studio()).ounces(29.57)).isEqualTo("1.00");
+        assertThat(time.zone(mara.studio()).getId()).isEqualTo("America/Denver");
+    }
+
+    /** Whoever runs the installation makes an address in its database, as {@code ./scree studio} does. */
+    @Test
+    void furtherStudiosAreFoundedBesideTheFirstAtAnAddressThatEnds() throws Exception {
+        http.perform(form(first.make(), GOOD)).andExpect(redirectedUrl("/sign-in?founded"));
+        String further = first.make();
+        http.perform(get("/first-run/" + further)).andExpect(status().isNotFound());
+        sql.update("update first_run set further = true");
+        http.perform(get("/first-run/" + further)).andExpect(status().isOk());
+        http.perform(form(further, GOOD)).andExpect(status().isOk()); // the address of the first one's owner
+        assertThat(studios()).isEqualTo(1);
+        sql.update("update first_run set made_at = now() - interval '8 days'");
+        http.perform(get("/first-run/" + further)).andExpect(status().isNotFound());
+        sql.update("update first_run set made_at = now()");
+        http.perform(post("/first-run/" + further)
+                        .param("studio", "Second slope")
+                        .param("zone", "Europe/Oslo")
+                        .param("currency", "NOK")
+                        .param("units", "METRIC")
+                        .param("name", "Otto")
+                        .param("email", "otto@slope.example")
+                        .param("password", GOOD)
+                        .with(csrf()))
+                .andExpect(redirectedUrl("/sign-in?founded"));
+        assertThat(studios()).isEqualTo(2);
+        assertThat(accounts.loadUserByUsername("otto@slope.example").role().name())
+                .isEqualTo("OWNER");
+    }
+
     /** Told in a file that only whoever started Scree can read, and only while there is no studio; never beside a demo. */
     @Test
     void theAddressIsToldToWhoeverStartsScreeWhileNobodyIsHere() throws IOException {
         Path file = folder.resolve("address");
         DefaultApplicationArguments none = new DefaultApplicationArguments();
-        new FirstRun(mapper, accounts, true, file.toString()).run(none);
+        new FirstRun(mapper, accounts, customs, kit, true, file.toString()).run(none);
         assertThat(file).doesNotExist();
-        FirstRun starting = new FirstRun(mapper, accounts, false, file.toString());
+        FirstRun starting = new FirstRun(mapper, accounts, customs, kit, false, file.toString());
         starting.run(none);
         assertThat(first.opens(Files.readString(file))).isTrue();
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
                 .isEqualTo("rw-------");
-        starting.found(Files.readString(file), "S", "Europe/Oslo", "N", "n@s.example", GOOD);
+        starting.found(Files.readString(file), customs("S", "Europe/Oslo"), "N", "n@s.example", GOOD, false);
         assertThat(file).doesNotExist();
         starting.run(none);
         assertThat(file).doesNotExist();
