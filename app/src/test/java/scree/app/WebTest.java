@@ -61,6 +61,7 @@ import scree.app.order.Orders;
 import scree.app.passkey.Passkeys;
 import scree.app.passkey.RelyingParties;
 import scree.app.people.FirstRun;
+import scree.app.people.InvitingLetters;
 import scree.app.people.People;
 import scree.app.picture.PictureGate;
 import scree.app.picture.Pictures;
@@ -190,6 +191,7 @@ import scree.app.web.Origin;
             TestMixes.class,
             TrialFaces.class,
             Passkeys.class,
+            InvitingLetters.class,
             Customs.class,
             RelyingParties.class,
             Methods.class,

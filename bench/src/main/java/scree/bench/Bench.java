@@ -21,9 +21,10 @@ public final class Bench {
                 case "speed" -> new Speed().run();
                 case "photo" -> new Speed().photo();
                 case "load" -> new Load().run();
+                case "nodes" -> new Nodes().run();
                 default -> {
                     System.err.println(
-                            "bench knows accuracy, swatches, roles, cover, order, timetable, speed, photo, load and derive, not "
+                            "bench knows accuracy, swatches, roles, cover, order, timetable, speed, photo, load, nodes and derive, not "
                                     + part);
                     System.exit(2);
                 }

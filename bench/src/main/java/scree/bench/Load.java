@@ -120,7 +120,7 @@ final class Load {
         figure("resident_mb", resident, "MB");
     }
 
-    private static String cache() {
+    static String cache() {
         String here = System.getenv("SCREE_HERE");
         return new File(here == null ? "." : here, ".run/bench-portraits").getPath();
     }
@@ -180,7 +180,7 @@ final class Load {
         }
     }
 
-    private static List<Long> ids(Statement sql, String query) throws SQLException {
+    static List<Long> ids(Statement sql, String query) throws SQLException {
         List<Long> ids = new ArrayList<>();
         var rows = sql.executeQuery(query);
         while (rows.next()) {
@@ -351,7 +351,7 @@ final class Load {
                 HttpResponse.BodyHandlers.ofString());
     }
 
-    private static HttpResponse<String> get(RunningApp app, HttpClient http, String path)
+    static HttpResponse<String> get(RunningApp app, HttpClient http, String path)
             throws IOException, InterruptedException {
         return http.send(
                 HttpRequest.newBuilder(app.at(path))
@@ -360,8 +360,7 @@ final class Load {
                 HttpResponse.BodyHandlers.ofString());
     }
 
-    private static void signIn(RunningApp app, HttpClient http, String person)
-            throws IOException, InterruptedException {
+    static void signIn(RunningApp app, HttpClient http, String person) throws IOException, InterruptedException {
         Matcher token = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"")
                 .matcher(get(app, http, "/sign-in").body());
         if (!token.find()) {

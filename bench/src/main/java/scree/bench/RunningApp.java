@@ -79,6 +79,10 @@ final class RunningApp implements AutoCloseable {
                 : Double.NaN;
     }
 
+    long pid() {
+        return process.pid();
+    }
+
     URI at(String path) {
         return URI.create("http://127.0.0.1:" + port + path);
     }

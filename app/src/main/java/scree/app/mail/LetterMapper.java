@@ -16,6 +16,18 @@ interface LetterMapper {
             @Param("d") Draft draft,
             @Param("now") OffsetDateTime now);
 
+    int addForInvitation(
+            @Param("studio") StudioId studio,
+            @Param("invitation") long invitation,
+            @Param("artist") long artist,
+            @Param("d") Draft draft,
+            @Param("now") OffsetDateTime now);
+
+    List<Outbox.Carrying> ofInvitations(@Param("studio") StudioId studio);
+
+    int withdrawInvitation(
+            @Param("studio") StudioId studio, @Param("invitation") long invitation, @Param("now") OffsetDateTime now);
+
     List<Letter> ofSitting(@Param("studio") StudioId studio, @Param("sitting") long sitting);
 
     List<Letter> inTrouble(@Param("studio") StudioId studio);

@@ -34,6 +34,30 @@ public class Outbox {
         return mapper.add(me.studio(), sitting, me.artistId(), draft.safe(), now());
     }
 
+    /**
+     * How far an invitation is that goes by letter.
+     *
+     * @param trouble what is wrong with the last try, or null
+     */
+    public record Carrying(long invitation, String address, Letter.State state, Letter.Trouble trouble) {}
+
+    /** Puts a letter into the outbox that carries an invitation. */
+    @Transactional
+    public void putInvitation(Member me, long invitation, Draft draft) {
+        mapper.addForInvitation(me.studio(), invitation, me.artistId(), draft.safe(), now());
+    }
+
+    /** Returns the letters that carry invitations of a studio. */
+    public List<Carrying> invitations(StudioId studio) {
+        return mapper.ofInvitations(studio);
+    }
+
+    /** Takes back the letter of an invitation, if it is not delivered. */
+    @Transactional
+    public void withdrawInvitation(StudioId studio, long invitation) {
+        mapper.withdrawInvitation(studio, invitation, now());
+    }
+
     /** Returns the letters of a sitting, the newest first. */
     public List<Letter> of(StudioId studio, long sitting) {
         return mapper.ofSitting(studio, sitting);

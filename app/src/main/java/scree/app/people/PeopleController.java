@@ -15,6 +15,7 @@ import scree.app.studio.Member;
 import scree.app.studio.OpenTo;
 import scree.app.studio.Role;
 import scree.app.studio.StudioTime;
+import scree.app.web.BadInput;
 import scree.app.web.Origin;
 import scree.app.web.Words;
 
@@ -29,10 +30,13 @@ class PeopleController {
     private final StudioTime time;
     private final Origin origin;
     private final Customs customs;
+    private final InvitingLetters letters;
     private final Words words;
 
-    PeopleController(People people, StudioTime time, Origin origin, Customs customs, Words words) {
+    PeopleController(
+            People people, StudioTime time, Origin origin, Customs customs, InvitingLetters letters, Words words) {
         this.customs = customs;
+        this.letters = letters;
         this.people = people;
         this.time = time;
         this.origin = origin;
@@ -49,6 +53,8 @@ class PeopleController {
         model.addAttribute("roles", Role.values());
         model.addAttribute("zone", time.zone(me.studio()));
         model.addAttribute("origin", origin.of(request));
+        model.addAttribute("byLetter", letters.possible());
+        model.addAttribute("carrying", letters.carrying(me.studio()));
         model.addAttribute("zones", Customs.zones());
         model.addAttribute("currencies", Customs.currencies());
         model.addAttribute("units", Customs.Units.values());
@@ -56,8 +62,23 @@ class PeopleController {
     }
 
     @PostMapping("/invite")
-    String invite(@CurrentMember Member me, @RequestParam(defaultValue = "ARTIST") Role role, RedirectAttributes next) {
-        next.addFlashAttribute("freshLink", "/join/" + people.invite(me, role));
+    String invite(
+            @CurrentMember Member me,
+            @RequestParam(defaultValue = "ARTIST") Role role,
+            @RequestParam(defaultValue = "") String email,
+            HttpServletRequest request,
+            RedirectAttributes next) {
+        if (email.isBlank() || !letters.possible()) {
+            next.addFlashAttribute("freshLink", "/join/" + people.invite(me, role));
+            return "redirect:/people";
+        }
+        try {
+            letters.send(me, role, email, origin.of(request));
+            next.addFlashAttribute("sentTo", email.strip());
+        } catch (BadInput wrong) {
+            next.addFlashAttribute("refused", words.say("client.email.none"));
+            next.addFlashAttribute("typedEmail", email);
+        }
         return "redirect:/people";
     }
 
@@ -85,7 +106,7 @@ class PeopleController {
 
     @PostMapping("/invitations/{invitation}/close")
     String close(@CurrentMember Member me, @PathVariable long invitation) {
-        people.close(me, invitation);
+        letters.close(me, invitation);
         return "redirect:/people";
     }
 

@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
@@ -25,6 +26,7 @@ import scree.app.TestDatabase;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.Role;
+import scree.app.web.BadInput;
 import scree.app.web.NotHere;
 
 /** Who works in a studio: asked in, let go, brought back; and never a studio without an owner. */
@@ -38,6 +40,9 @@ class PeopleIT {
 
     @Autowired
     private People people;
+
+    @Autowired
+    private InvitingLetters letters;
 
     @Autowired
     private Accounts accounts;
@@ -205,5 +210,34 @@ class PeopleIT {
         assertThat(people.open(owner.studio())).as("still open").hasSize(1);
         assertThat(people.all(owner.studio())).hasSize(2);
         assertThat(as(null, get("/people")).getRedirectedUrl()).startsWith("/sign-in");
+    }
+
+    @Test
+    void anInvitationGoesByLetterAndIsTakenBackWithIt() {
+        letters.send(owner, Role.TRAINEE, " una@slope.example ", "https://scree.example");
+        Map<String, Object> letter = letter();
+        assertThat(letter).containsEntry("to_address", "una@slope.example").containsEntry("state", "WAITING");
+        String body = (String) letter.get("body");
+        String token = body.replaceAll("(?s).*https://scree.example/join/(\\S+).*", "$1");
+        Invitation invitation = people.at(token).orElseThrow();
+        assertThat(invitation.role()).isEqualTo(Role.TRAINEE);
+        letters.close(owner, invitation.id());
+        assertThat(people.at(token)).isEmpty();
+        assertThat(letter()).containsEntry("state", "WITHDRAWN").containsEntry("body", null);
+    }
+
+    @Test
+    void noLetterGoesToWhatIsNoAddress() {
+        for (String wrong : List.of("una", "una@slope", "a b@slope.example", "x@y.z\nBcc: all@slope.example")) {
+            assertThatThrownBy(() -> letters.send(owner, Role.ARTIST, wrong, "https://scree.example"))
+                    .isInstanceOf(BadInput.class);
+        }
+        assertThat(people.open(owner.studio())).isEmpty();
+    }
+
+    private Map<String, Object> letter() {
+        return sql.queryForMap(
+                "select to_address, state, body from letter where studio_id = ?",
+                owner.studio().value());
     }
 }
