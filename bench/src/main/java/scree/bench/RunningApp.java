@@ -43,7 +43,7 @@ final class RunningApp implements AutoCloseable {
         builder.environment().put("SCREE_PORT", String.valueOf(port));
         builder.environment().put("SCREE_HEALTH_PORT", String.valueOf(health));
         builder.environment().putAll(settings);
-        builder.redirectErrorStream(true).redirectOutput(new File("bench/target/app.log"));
+        builder.redirectErrorStream(true).redirectOutput(new File("bench/target/app-" + port + ".log"));
         long start = System.nanoTime();
         Process process = builder.start();
         HttpClient http = HttpClient.newHttpClient();

@@ -60,6 +60,9 @@ class FirstRunController {
         if (!Customs.zones().contains(form.zone())) {
             errors.rejectValue("zone", "zone", words.say("firstRun.zone.none"));
         }
+        if (form.counts().isEmpty()) {
+            errors.rejectValue("units", "units", words.say("customs.units.none"));
+        }
         if (errors.hasErrors()) {
             return show(token, model);
         }

@@ -3,7 +3,9 @@ package scree.app.people;
 import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import scree.app.studio.Customs;
 
 /** What the first studio of an installation is founded with; kept as typed when something has to be mended, but for the password. */
@@ -11,8 +13,8 @@ record FirstRunForm(
         @NotBlank @Size(max = 120) String studio,
         String zone,
         String currency,
-        Customs.Units units,
-        Boolean starter,
+        String units,
+        String starter,
         @NotBlank @Size(max = 120) String name,
 
         @NotBlank @Email(message = "{client.email.none}") @Size(max = 200)
@@ -20,15 +22,22 @@ record FirstRunForm(
 
         String password) {
     static FirstRunForm empty() {
-        return new FirstRunForm("", "", "", Customs.Units.METRIC, false, "", "", "");
+        return new FirstRunForm("", "", "", Customs.Units.METRIC.name(), "", "", "", "");
     }
 
     boolean withKit() {
-        return Boolean.TRUE.equals(starter);
+        return "true".equals(starter);
+    }
+
+    /** Returns what the studio counts in, or empty when it is nothing that is known. */
+    Optional<Customs.Units> counts() {
+        return Arrays.stream(Customs.Units.values())
+                .filter(u -> u.name().equals(units))
+                .findFirst();
     }
 
     Customs.Kept customs() {
-        return new Customs.Kept(studio.strip(), zone, currency, units == null ? Customs.Units.METRIC : units);
+        return new Customs.Kept(studio.strip(), zone, currency, counts().orElseThrow());
     }
 
     List<String> known() {
