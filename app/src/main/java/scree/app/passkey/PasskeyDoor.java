@@ -53,7 +53,7 @@ class PasskeyDoor implements FurtherDoor {
         answer.setAuthenticationManager(this::member);
         answer.setSessionAuthenticationStrategy(new ChangeSessionIdAuthenticationStrategy());
         answer.setAuthenticationSuccessHandler((request, response, as) -> {
-            limit.succeeded("", request.getRemoteAddr(), null);
+            limit.answered(request.getRemoteAddr());
             arrival.of(request, response, (Member) as.getPrincipal());
             onward.onAuthenticationSuccess(request, response, as);
         });
@@ -73,7 +73,7 @@ class PasskeyDoor implements FurtherDoor {
         return UsernamePasswordAuthenticationToken.authenticated(member, null, member.getAuthorities());
     }
 
-    /** A question costs a session, so an address has as many as it has tries of passwords. */
+    /** A question costs a session, so an address tires. */
     private final class Measured extends OncePerRequestFilter {
         @Override
         protected boolean shouldNotFilter(HttpServletRequest request) {
@@ -83,7 +83,7 @@ class PasskeyDoor implements FurtherDoor {
         @Override
         protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
                 throws ServletException, IOException {
-            if (limit.tried("", request.getRemoteAddr(), null).isZero()) {
+            if (limit.asked(request.getRemoteAddr()).isZero()) {
                 chain.doFilter(request, response);
             } else {
                 response.setStatus(429);

@@ -81,6 +81,20 @@ public class SignInLimit {
         }
     }
 
+    /**
+     * Counts a question to a key: no account is told with it, so it is the address alone that tires.
+     *
+     * @return how long to wait; zero when it may be asked
+     */
+    public Duration asked(String address) {
+        return take("key", address, OF_ADDRESS);
+    }
+
+    /** Gives back what a question took that a key answered. */
+    public void answered(String address) {
+        giveBack("key", address, OF_ADDRESS);
+    }
+
     private Duration take(String kind, String of, List<Bandwidth> limits) {
         ConsumptionProbe probe = bucket(kind, of, limits).tryConsumeAndReturnRemaining(1);
         return probe.isConsumed() ? Duration.ZERO : Duration.ofNanos(probe.getNanosToWaitForRefill());
