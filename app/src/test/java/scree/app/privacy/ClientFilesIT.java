@@ -26,6 +26,9 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.TestPropertySource;
 import scree.app.handover.Handovers;
 import scree.app.look.HtmlPdf;
+import scree.app.method.Level;
+import scree.app.method.Methods;
+import scree.app.method.Setting;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import tools.jackson.databind.JsonNode;
@@ -64,6 +67,10 @@ class ClientFilesIT {
 
     private Member runa;
     private Member other;
+
+    @Autowired
+    private Methods methods;
+
     private List<Long> clients;
 
     @BeforeAll
@@ -78,6 +85,7 @@ class ClientFilesIT {
                 Long.class,
                 runa.studio().value());
         assertThat(clients).hasSize(12);
+        methods.settle(runa, new Methods.Whose(Level.CLIENT, clients.get(0)), Setting.UNDER_EYE, "CORNERS");
         long sitting =
                 sql.queryForObject("select max(id) from sitting where client_id = ?", Long.class, clients.get(0));
         handovers.link(
@@ -125,7 +133,7 @@ class ClientFilesIT {
     /** What is the same wherever a client is: all but who worked, where and when it was written. */
     private static String same(byte[] document) {
         return new String(document, StandardCharsets.UTF_8)
-                .replaceAll("\"artist_id\" : \"[^\"]*\"", "\"artist_id\" : \"\"")
+                .replaceAll("\"(artist_id|told_by)\" : \"[^\"]*\"", "\"$1\" : \"\"")
                 .replaceAll("\"(studio|made_on)\" : \"[^\"]*\"", "");
     }
 
@@ -153,6 +161,17 @@ class ClientFilesIT {
     }
 
     /** Notes of the work are numbered by the database over all sittings: their order is what counts, and which picture they show. */
+    @Test
+    void howOneWorksWithAClientGoesAlong() {
+        long taken = files.takeIn(other, out(runa, clients.get(0)));
+        assertThat(sql.queryForList(
+                        "select setting || '=' || value from method_choice where studio_id = ? and client_id = ?",
+                        String.class,
+                        other.studio().value(),
+                        taken))
+                .containsExactly("UNDER_EYE=CORNERS");
+    }
+
     @Test
     void notesOfTheWorkKeepTheirOrderAndTheirPictures() {
         long client = files.takeIn(other, out(runa, clients.get(6)));

@@ -194,7 +194,11 @@ public record Needs(
      * @param longFrom from so many hours on it is long
      * @param photo whether an after picture is taken; null where the length of the day decides
      */
-    public record Event(Occasion occasion, double hours, double longFrom, boolean flash, Boolean photo) {
+    public record Event(Occasion occasion, double hours, Double longFrom, boolean flash, Boolean photo) {
+        public Event {
+            longFrom = longFrom == null ? Double.valueOf(LONG_DAY) : longFrom; // from before it could be chosen
+        }
+
         /** Takes the usual day for long. */
         public Event(Occasion occasion, double hours, boolean flash, Boolean photo) {
             this(occasion, hours, LONG_DAY, flash, photo);
