@@ -53,5 +53,7 @@ interface PasskeyMapper {
     /** Keeps a new key, or what a use changed of one. */
     int putKey(@Param("studio") StudioId studio, @Param("artist") long artist, @Param("k") Key key);
 
+    int forgetAll(@Param("studio") StudioId studio, @Param("artist") long artist);
+
     int forget(@Param("studio") StudioId studio, @Param("artist") long artist, @Param("id") long id);
 }

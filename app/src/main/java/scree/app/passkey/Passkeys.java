@@ -5,6 +5,7 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import scree.app.studio.Member;
+import scree.app.studio.StudioId;
 import scree.app.web.NotHere;
 
 /** An artist's own keys. */
@@ -24,6 +25,12 @@ public class Passkeys {
         return mapper.keys(me.studio(), me.artistId()).stream()
                 .map(k -> new Own(k.id(), k.label(), k.madeAt(), k.usedAt()))
                 .toList();
+    }
+
+    /** Forgets all keys of somebody who chooses another password by an owner's link: whoever had theirs may have made one. */
+    @Transactional
+    public void forgetAll(StudioId studio, long artist) {
+        mapper.forgetAll(studio, artist);
     }
 
     /** Forgets a key; it opens nothing any more. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import scree.app.passkey.Passkeys;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.Role;
@@ -31,11 +32,13 @@ public class People {
 
     private final PeopleMapper mapper;
     private final Accounts accounts;
+    private final Passkeys passkeys;
     private final Clock clock;
 
-    People(PeopleMapper mapper, Accounts accounts, Clock clock) {
+    People(PeopleMapper mapper, Accounts accounts, Passkeys passkeys, Clock clock) {
         this.mapper = mapper;
         this.accounts = accounts;
+        this.passkeys = passkeys;
         this.clock = clock;
     }
 
@@ -173,12 +176,13 @@ public class People {
         }
     }
 
-    /** Takes the password that somebody chose by a link; their sessions are over. */
+    /** Takes the password that somebody chose by a link; their sessions are over, their passkeys forgotten. */
     @Transactional
     public void choose(Invitation by, String password) {
         use(by);
         person(by.studio(), by.forArtist());
         accounts.changePassword(by.studio(), by.forArtist(), password);
+        passkeys.forgetAll(by.studio(), by.forArtist());
     }
 
     private void use(Invitation by) {

@@ -17,6 +17,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import scree.app.Ground;
 import scree.app.TestDatabase;
+import scree.app.people.People;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.app.studio.Role;
@@ -37,6 +38,9 @@ class PasskeyIT {
 
     @Autowired
     private PasskeyOwners owners;
+
+    @Autowired
+    private People people;
 
     @Autowired
     private Accounts accounts;
@@ -131,6 +135,15 @@ class PasskeyIT {
                 .isInstanceOf(NotHere.class);
         keys.forget(me, key);
         assertThat(keys.of(me)).isEmpty();
+    }
+
+    @Test
+    void anotherPasswordByAnOwnersLinkForgetsAllKeys() {
+        Member other = ground.joined(me, Role.ARTIST, "Fourth");
+        key(other, "made by whoever had the tablet");
+        String link = people.reset(me, other.artistId());
+        people.choose(people.at(link).orElseThrow(), "seven loose stones on a slope");
+        assertThat(keys.of(other)).isEmpty();
     }
 
     @Test
