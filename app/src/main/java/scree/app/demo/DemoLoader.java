@@ -44,6 +44,7 @@ import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.skin.Touches;
 import scree.app.studio.Accounts;
+import scree.app.studio.Customs;
 import scree.app.studio.Member;
 import scree.app.studio.StillLoading;
 import scree.app.studio.StudioId;
@@ -72,6 +73,7 @@ class DemoLoader implements ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     static final String EVENT = "Ellmark lakeside concert";
+    private static final String NAME = "Two chairs, travelling";
     static final String PASSWORD = "loose stones";
     private static final int DONE_TODAY = 5;
     /** Minutes that faces wait, made up, until they are wanted. */
@@ -82,6 +84,7 @@ class DemoLoader implements ApplicationRunner {
     private final Accounts accounts;
     private final Clients clients;
     private final Consents consents;
+    private final Customs customs;
     private final Kit kit;
     private final Sheets sheets;
     private final Formulas formulas;
@@ -103,6 +106,7 @@ class DemoLoader implements ApplicationRunner {
             Accounts accounts,
             Clients clients,
             Consents consents,
+            Customs customs,
             Kit kit,
             Sheets sheets,
             Formulas formulas,
@@ -123,6 +127,7 @@ class DemoLoader implements ApplicationRunner {
         this.accounts = accounts;
         this.clients = clients;
         this.consents = consents;
+        this.customs = customs;
         this.kit = kit;
         this.sheets = sheets;
         this.formulas = formulas;
@@ -157,7 +162,8 @@ class DemoLoader implements ApplicationRunner {
 
     private void load() {
         LocalDate today = LocalDate.now(clock);
-        StudioId studio = accounts.foundStudio("Two chairs, travelling");
+        StudioId studio = accounts.foundStudio(NAME);
+        customs.put(studio, new Customs.Kept(NAME, null, "EUR", Customs.Units.METRIC));
         accounts.addArtist(studio, "Runa Vestby", "runa@scree.example", PASSWORD);
         accounts.addArtist(studio, "Bea Hallorin", "bea@scree.example", PASSWORD);
         List<Member> artists = List.of(

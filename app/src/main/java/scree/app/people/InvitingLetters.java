@@ -12,7 +12,6 @@ import scree.app.studio.Member;
 import scree.app.studio.Role;
 import scree.app.studio.StudioId;
 import scree.app.studio.StudioTime;
-import scree.app.web.BadInput;
 import scree.app.web.Words;
 
 /** Invitations that go by letter. */
@@ -42,14 +41,9 @@ public class InvitingLetters {
      *
      * @param address of whoever is asked in
      * @param origin how this Scree is reached
-     * @throws BadInput when it is no address
      */
     @Transactional
     public void send(Member me, Role role, String address, String origin) {
-        String to = address.strip();
-        if (!to.matches("[^@\\s]+@[^@\\s]+\\.[^@\\s]+") || to.length() > Draft.LONGEST_ADDRESS) {
-            throw new BadInput("email", "client.email.none");
-        }
         String token = people.invite(me, role);
         Invitation invitation = people.at(token).orElseThrow();
         String until = words.date("date.until", invitation.expiresAt().atZoneSameInstant(time.zone(me.studio())));
@@ -57,8 +51,8 @@ public class InvitingLetters {
                 me,
                 invitation.id(),
                 new Draft(
-                        to,
-                        to,
+                        address,
+                        address,
                         words.say("people.letter.subject", me.studioName()),
                         words.say(
                                 "people.letter.body",

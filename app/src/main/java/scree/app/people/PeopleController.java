@@ -1,21 +1,25 @@
 package scree.app.people;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Email;
+import jakarta.validation.constraints.Size;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import scree.app.mail.Draft;
 import scree.app.studio.CurrentMember;
 import scree.app.studio.Customs;
 import scree.app.studio.Member;
 import scree.app.studio.OpenTo;
 import scree.app.studio.Role;
 import scree.app.studio.StudioTime;
-import scree.app.web.BadInput;
 import scree.app.web.Origin;
 import scree.app.web.Words;
 
@@ -64,22 +68,36 @@ class PeopleController {
     @PostMapping("/invite")
     String invite(
             @CurrentMember Member me,
-            @RequestParam(defaultValue = "ARTIST") Role role,
-            @RequestParam(defaultValue = "") String email,
+            @Valid Asked asked,
+            BindingResult errors,
             HttpServletRequest request,
             RedirectAttributes next) {
-        if (email.isBlank() || !letters.possible()) {
-            next.addFlashAttribute("freshLink", "/join/" + people.invite(me, role));
-            return "redirect:/people";
-        }
-        try {
-            letters.send(me, role, email, origin.of(request));
-            next.addFlashAttribute("sentTo", email.strip());
-        } catch (BadInput wrong) {
-            next.addFlashAttribute("refused", words.say("client.email.none"));
-            next.addFlashAttribute("typedEmail", email);
+        if (errors.hasErrors()) {
+            next.addFlashAttribute("refused", words.say("people.byLetter.none"));
+            next.addFlashAttribute("typedEmail", asked.email());
+        } else if (asked.email().isBlank() || !letters.possible()) {
+            next.addFlashAttribute("freshLink", "/join/" + people.invite(me, asked.role()));
+        } else {
+            letters.send(me, asked.role(), asked.email().strip(), origin.of(request));
+            next.addFlashAttribute("sentTo", asked.email().strip());
         }
         return "redirect:/people";
+    }
+
+    /**
+     * Who is asked in.
+     *
+     * @param email where the link goes, blank to be shown it
+     */
+    record Asked(
+            Role role,
+
+            @Email(message = "{client.email.none}") @Size(max = Draft.LONGEST_ADDRESS)
+            String email) {
+        Asked {
+            role = role == null ? Role.ARTIST : role;
+            email = email == null ? "" : email;
+        }
     }
 
     /** What the studio is called, where it works and what it counts in. */
@@ -91,6 +109,7 @@ class PeopleController {
                 && kept.units() != null;
         if (!known || name.isEmpty() || name.length() > LONGEST_NAME) {
             next.addFlashAttribute("refused", words.say("customs.refused"));
+            next.addFlashAttribute("typedName", kept.name());
         } else {
             customs.put(me.studio(), new Customs.Kept(name, kept.zone(), kept.currency(), kept.units()));
             next.addFlashAttribute("customsKept", true);
