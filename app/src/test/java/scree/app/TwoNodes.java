@@ -91,13 +91,13 @@ final class TwoNodes implements AutoCloseable {
                 if (http.send(asked, HttpResponse.BodyHandlers.discarding()).statusCode() == 200) {
                     return;
                 }
-                Thread.sleep(200);
             } catch (IOException notYet) {
-                pause();
+                // it is still starting
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
                 break;
             }
+            pause();
         }
         close();
         throw new IllegalStateException("the second node did not come up:\n" + end(log));

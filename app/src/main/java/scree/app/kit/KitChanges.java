@@ -112,6 +112,22 @@ public class KitChanges implements Upkeep.Task {
         return change;
     }
 
+    /**
+     * Brings a file in that was held against the kit: all of it or nothing.
+     *
+     * @param told how many are in
+     */
+    @Transactional
+    public long bringIn(Member me, KitMerge merge, IntConsumer told) {
+        return apply(
+                me,
+                Kind.BROUGHT_IN,
+                merge.changed().stream().map(KitMerge.Change::was).toList(),
+                merge.changed().stream().map(KitMerge.Change::will).toList(),
+                merge.fresh(),
+                told);
+    }
+
     /** The same, telling nobody how far it is. */
     @Transactional
     public long apply(Member me, Kind kind, List<KitRow> was, List<KitRow> will) {

@@ -69,18 +69,11 @@ public class KitImports implements Upkeep.Task {
         if (!held.ready()) {
             return new Outcome(held, null);
         }
-        KitMerge merge = held.merge();
-        long change = changes.apply(
-                me,
-                KitChanges.Kind.BROUGHT_IN,
-                merge.changed().stream().map(KitMerge.Change::was).toList(),
-                merge.changed().stream().map(KitMerge.Change::will).toList(),
-                merge.fresh(),
-                done -> {
-                    if (done % TOLD_EVERY == 0) {
-                        aside.executeWithoutResult(s -> mapper.done(me.studio(), me.artistId(), done));
-                    }
-                });
+        long change = changes.bringIn(me, held.merge(), done -> {
+            if (done % TOLD_EVERY == 0) {
+                aside.executeWithoutResult(s -> mapper.done(me.studio(), me.artistId(), done));
+            }
+        });
         return new Outcome(held, change);
     }
 

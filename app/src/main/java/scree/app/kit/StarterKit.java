@@ -27,14 +27,7 @@ public class StarterKit {
     @Transactional
     public void into(Member me) {
         try (InputStream in = StarterKit.class.getResourceAsStream(FILE)) {
-            KitFiles.Held held = files.hold(me.studio(), in.readAllBytes());
-            changes.apply(
-                    me,
-                    KitChanges.Kind.BROUGHT_IN,
-                    held.merge().changed().stream().map(KitMerge.Change::was).toList(),
-                    held.merge().changed().stream().map(KitMerge.Change::will).toList(),
-                    held.merge().fresh(),
-                    done -> {});
+            changes.bringIn(me, files.hold(me.studio(), in.readAllBytes()).merge(), done -> {});
         } catch (IOException e) {
             throw new UncheckedIOException("the starter kit cannot be read", e);
         }

@@ -7,6 +7,7 @@ import static scree.app.method.Setting.Group.ORDER;
 import static scree.app.method.Setting.Group.PLACE;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -209,7 +210,7 @@ public enum Setting {
         if (asked.compareTo(kind.least()) < 0 || asked.compareTo(kind.most()) > 0) {
             throw new IllegalArgumentException("%s is %s to %s".formatted(name(), least(), most()));
         }
-        return plain(asked.divide(kind.step(), 0, java.math.RoundingMode.HALF_UP)
+        return plain(asked.divide(kind.step(), 0, RoundingMode.HALF_UP)
                 .multiply(kind.step())
                 .max(kind.least())
                 .min(kind.most()));

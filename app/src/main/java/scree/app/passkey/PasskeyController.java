@@ -1,5 +1,6 @@
 package scree.app.passkey;
 
+import com.webauthn4j.util.exception.WebAuthnException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.MediaType;
@@ -74,7 +75,7 @@ class PasskeyController {
             parties.registerCredential(new ImmutableRelyingPartyRegistrationRequest(
                     question, new RelyingPartyPublicKey(json.readValue(answer, MADE), name)));
             return ResponseEntity.noContent().build();
-        } catch (JacksonException | IllegalArgumentException | com.webauthn4j.util.exception.WebAuthnException wrong) {
+        } catch (JacksonException | IllegalArgumentException | WebAuthnException wrong) {
             return ResponseEntity.badRequest().build();
         }
     }

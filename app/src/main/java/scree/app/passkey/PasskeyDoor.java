@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.Authentication;
@@ -86,7 +87,7 @@ class PasskeyDoor implements FurtherDoor {
             if (limit.asked(request.getRemoteAddr()).isZero()) {
                 chain.doFilter(request, response);
             } else {
-                response.setStatus(429);
+                response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
             }
         }
     }

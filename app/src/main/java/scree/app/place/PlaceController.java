@@ -76,7 +76,6 @@ class PlaceController {
             @RequestParam(defaultValue = "") String zone,
             Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
-        model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "place"));
         fill(me, sitting, zone, model);
         return "place/page";
@@ -296,6 +295,7 @@ class PlaceController {
     }
 
     private void fill(Member me, Sitting sitting, String zone, Model model) {
+        model.addAttribute("sitting", sitting);
         model.addAttribute("sittingId", sitting.id());
         model.addAttribute("unreadable", placements.unreadable(me.studio(), sitting.id()));
         Optional<TakenPlan> taken = placements.inOrder(me.studio(), sitting.id());

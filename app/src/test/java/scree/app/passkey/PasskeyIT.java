@@ -6,7 +6,10 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.nio.charset.StandardCharsets;
 import java.time.OffsetDateTime;
+import java.util.Arrays;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -56,10 +59,10 @@ class PasskeyIT {
     }
 
     private long key(Member of, String label) {
-        byte[] handle = (of.email() + "--------handle").getBytes(java.nio.charset.StandardCharsets.UTF_8);
-        mapper.putOwner(of.studio(), of.artistId(), java.util.Arrays.copyOf(handle, 32));
+        byte[] handle = (of.email() + "--------handle").getBytes(StandardCharsets.UTF_8);
+        mapper.putOwner(of.studio(), of.artistId(), Arrays.copyOf(handle, 32));
         OffsetDateTime now = OffsetDateTime.now();
-        byte[] credential = java.util.UUID.randomUUID().toString().getBytes(java.nio.charset.StandardCharsets.US_ASCII);
+        byte[] credential = UUID.randomUUID().toString().getBytes(StandardCharsets.US_ASCII);
         mapper.putKey(
                 of.studio(),
                 of.artistId(),
