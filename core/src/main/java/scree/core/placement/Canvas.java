@@ -4,10 +4,12 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Path2D;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntConsumer;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import scree.core.face.Landmark;
@@ -44,15 +46,17 @@ final class Canvas {
     private final LevelledFace face;
     private final KeepOff keepOff;
     private final Outline outline;
-    private final Map<Patch.Room, Room> rooms = new EnumMap<>(Patch.Room.class);
+    private final Map<Patch.Room, Room> rooms;
     private List<Covered> clear = List.of();
 
-    Canvas(int width, int height, LevelledFace face) {
+    /** @param keptTo rooms that will be asked for */
+    Canvas(int width, int height, LevelledFace face, Set<Patch.Room> keptTo) {
         this.width = width;
         this.height = height;
         this.face = face;
         this.keepOff = new KeepOff(face);
         this.outline = new Outline(face);
+        this.rooms = keptTo.parallelStream().collect(Collectors.toMap(r -> r, this::room));
     }
 
     /** Sets what lifted layers leave free. */
@@ -61,35 +65,58 @@ final class Canvas {
     }
 
     /**
-     * Lays a film.
+     * A film ready to be laid.
      *
-     * @param lifted whether it leaves free what is kept clear
-     * @param table what the film does to each channel, by share of its full thickness
+     * @param box left, top, right, bottom of what it may reach, px
+     * @param amount how much of it lies where, before what it keeps to
+     * @param kept what it leaves free, or null
      */
-    void apply(float[] linear, Patch patch, boolean lifted, float[] table) {
+    record Stroke(int[] box, SoftMask amount, SoftMask kept, Room open) {}
+
+    /** Returns a patch ready to be laid, or nothing when none of it lies in the picture; several may be asked for side by side. */
+    Optional<Stroke> stroke(Patch patch, boolean lifted) {
         double sigma = patch.softness() * face.unit();
         int[] box = box(patch.points(), (int) Math.ceil(3 * sigma) + 2);
         if (box[2] - box[0] < 2 || box[3] - box[1] < 2) {
-            return;
+            return Optional.empty();
         }
-        SoftMask amount = amount(patch, box, sigma);
         SoftMask kept = lifted && !clear.isEmpty() ? kept(box) : null;
-        Room open = open(patch.room());
+        return Optional.of(new Stroke(box, amount(patch, box, sigma), kept, open(patch.room())));
+    }
+
+    /**
+     * Lays a film.
+     *
+     * @param table what the film does to each channel, by share of its full thickness
+     */
+    void lay(float[] linear, Stroke stroke, float[] table) {
         int steps = table.length / 3 - 1;
-        int w = box[2] - box[0];
-        rows(box[1], box[3], y -> {
+        int left = stroke.box()[0];
+        int w = stroke.box()[2] - left;
+        rows(stroke.box()[1], stroke.box()[3], y -> {
             float[] here = new float[w];
-            amount.row(y, box[0], here, 0);
-            float[] may = new float[w];
-            open.row(y, box[0], may);
-            float[] free = new float[w];
-            if (kept != null) {
-                kept.row(y, box[0], free, 0);
+            stroke.amount().row(y, left, here, 0);
+            int from = 0;
+            int end = w;
+            while (from < end && here[from] <= UNSEEN) {
+                from++;
             }
-            for (int x = 0; x < w; x++) {
-                float a = here[x] * may[x] * (1 - Math.min(1, free[x]));
+            while (end > from && here[end - 1] <= UNSEEN) {
+                end--;
+            }
+            if (from == end) {
+                return;
+            }
+            float[] may = new float[end - from];
+            stroke.open().row(y, left + from, may);
+            float[] free = new float[end - from];
+            if (stroke.kept() != null) {
+                stroke.kept().row(y, left + from, free, 0);
+            }
+            for (int x = from; x < end; x++) {
+                float a = here[x] * may[x - from] * (1 - Math.min(1, free[x - from]));
                 if (a > UNSEEN) {
-                    multiply(linear, 3 * (y * width + x + box[0]), table, Math.min(1, a) * steps, steps);
+                    multiply(linear, 3 * (y * width + x + left), table, Math.min(1, a) * steps, steps);
                 }
             }
         });
@@ -110,7 +137,7 @@ final class Canvas {
 
     /** Returns where a room is open. */
     Room open(Patch.Room of) {
-        return rooms.computeIfAbsent(of, this::room);
+        return rooms.get(of);
     }
 
     private static void multiply(float[] linear, int i, float[] table, float at, int steps) {
@@ -134,6 +161,7 @@ final class Canvas {
         int w = box[2] - box[0];
         int h = box[3] - box[1];
         double sigma = MARK * face.unit();
+        float share = (float) hidden;
         float[] skin = new float[w * h];
         float[] opened = new float[w * h];
         rows(0, h, y -> {
@@ -149,23 +177,27 @@ final class Canvas {
                 0,
                 h,
                 y -> { // what parts by more is hair, a mole or a shadow's edge: no base evens it
+                    float[] usual = new float[w];
+                    first.row(1, y, usual);
                     for (int x = 0; x < w; x++) {
                         float own = linear[3 * ((y + box[1]) * width + x + box[0]) + 1];
-                        float parts = own / Math.max(1e-4f, first.at(1, x, y));
+                        float parts = own / Math.max(1e-4f, usual[x]);
                         skin[y * w + x] = parts < MOST_MARK && parts > 1 / MOST_MARK ? skin[y * w + x] : 0;
                     }
                 });
         EvenSkin even = new EvenSkin(linear, width, box, skin, sigma);
         rows(0, h, y -> {
-            for (int x = 0; x < w; x++) {
-                int p = (y + box[1]) * width + x + box[0];
-                float a = opened[y * w + x];
-                if (a > UNSEEN) {
-                    double share = skin[y * w + x] * hidden;
-                    for (int c = 0; c < 3; c++) {
-                        float own = linear[3 * p + c];
-                        double evened = own + share * (even.at(c, x, y) - own);
-                        linear[3 * p + c] += (float) (a * (change[c] * evened - own));
+            float[] usual = new float[w];
+            for (int c = 0; c < 3; c++) {
+                even.row(c, y, usual);
+                float film = (float) change[c];
+                for (int x = 0; x < w; x++) {
+                    float a = opened[y * w + x];
+                    if (a > UNSEEN) {
+                        int p = 3 * ((y + box[1]) * width + x + box[0]) + c;
+                        float own = linear[p];
+                        float evened = own + skin[y * w + x] * share * (usual[x] - own);
+                        linear[p] += a * (film * evened - own);
                     }
                 }
             }
@@ -228,15 +260,25 @@ final class Canvas {
         return mask;
     }
 
-    /** A room is drawn and softened round the face only, by blocks of two pixels: farther out it is all open or all shut. */
+    /** A room is drawn and softened round its edge only, by blocks of two pixels: farther out it is all open or all shut. */
     private Room room(Patch.Room room) {
         double sigma = (room == Patch.Room.AROUND_EYE ? .4 : 1) * EDGE_SOFT * face.unit();
-        int margin = (int) (ROUND_THE_FACE * face.unit()) + (int) Math.ceil(4 * sigma) + 2;
-        int[] box = box(outline.closed(60, 0), margin);
+        int soft = (int) Math.ceil(4 * sigma) + 2;
+        int[] box = switch (room) {
+            case LIPS -> box(keepOff.lips(), soft);
+            case AROUND_EYE -> box(eyes(), soft);
+            default -> box(outline.closed(60, 0), (int) (ROUND_THE_FACE * face.unit()) + soft);
+        };
         SoftMask mask = new SoftMask(box, sigma < FINE ? 1 : ROOM_STEP);
         mask.add(g -> drawRoom(g, room), 1);
         mask.soften(sigma);
         return new Room(mask, room == Patch.Room.AROUND_EYE ? 1 : 0);
+    }
+
+    private List<Vec> eyes() {
+        return Stream.of(Draft.BOTH)
+                .flatMap(side -> EyeShape.of(face, side).opening().stream())
+                .toList();
     }
 
     private void drawRoom(Graphics2D g, Patch.Room room) {

@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 import scree.core.colour.Spectrum;
 import scree.core.cover.CoverPlan;
 import scree.core.cover.Layer;
+import scree.core.image.Raster;
 
 /**
  * Covers a mark in a picture. What a plan's films do to skin that holds so much of the mark is laid on the picture's own pixels, so the mark
@@ -40,37 +41,33 @@ final class CoverPaint {
     private static final double NEAR_LASHES = 4;
 
     private static final double WHERE_BLURRED = 7;
+    /** Less of it is not seen. */
+    private static final float HARDLY = 1e-3f;
 
     private final Covered covered;
     private final MadeUp.Light light;
     private final MarkGrid grid;
-
-    private CoverPaint(Covered covered, MadeUp.Light light, MarkGrid grid) {
-        this.covered = covered;
-        this.light = light;
-        this.grid = grid;
-    }
+    /** How much of what lies there already gives way, 0 to 1. */
+    private final Blocks blends;
+    /** By what each channel of the bare picture is multiplied. */
+    private final Blocks[] changes = new Blocks[3];
 
     /**
-     * Covers a mark in a picture.
+     * Works out how a mark is covered.
      *
      * @param bare linear picture without anything on
-     * @param based the same with the base on, changed where the mark is covered
      * @param base what the base does to each channel of clear skin: beside the mark nothing else is to be seen
      * @param open where skin is, or null for everywhere
      */
-    static void over(
-            Covered covered,
-            float[] bare,
-            float[] based,
-            double[] base,
-            Canvas.Room open,
-            MadeUp.Light light,
-            int width,
-            int height) {
-        MarkGrid grid = new MarkGrid(covered, bare, open, width, height);
+    CoverPaint(
+            Covered covered, float[] bare, double[] base, Canvas.Room open, MadeUp.Light light, int width, int height) {
+        this.covered = covered;
+        this.light = light;
+        this.grid = new MarkGrid(covered, bare, open, width, height);
+        this.blends = grid.sheet();
+        Arrays.setAll(changes, c -> grid.sheet());
         if (grid.tells()) {
-            new CoverPaint(covered, light, grid).paint(bare, based, base, new MarkShare(grid, covered));
+            work(covered.plan().place().baseCoats() == 0 ? new double[] {1, 1, 1} : base);
         }
     }
 
@@ -78,7 +75,7 @@ final class CoverPaint {
     private float[] table() {
         CoverPlan<?> plan = covered.plan();
         float[] t = new float[AMOUNTS * AMOUNTS * SHARES * 3];
-        IntStream.range(0, SHARES).parallel().forEach(k -> {
+        for (int k = 0; k < SHARES; k++) {
             Spectrum ground = between(MarkShare.LEAST + (MarkShare.MOST - MarkShare.LEAST) * k / (SHARES - 1));
             double[] bare = MadeUp.shown(ground, light);
             for (int i = 0; i < AMOUNTS; i++) {
@@ -92,7 +89,7 @@ final class CoverPaint {
                     }
                 }
             }
-        });
+        }
         return t;
     }
 
@@ -115,11 +112,11 @@ final class CoverPaint {
         return on;
     }
 
-    private void paint(float[] bare, float[] based, double[] base, MarkShare mark) {
+    private void work(double[] base) {
+        MarkShare mark = new MarkShare(grid, covered);
         float[] share = mark.share;
         float[] table = table();
         double[] clear = at(table, 0, 0, 0);
-        double[] baseOf = covered.plan().place().baseCoats() == 0 ? new double[] {1, 1, 1} : base;
         float[] fine = new float[grid.w * grid.h];
         for (int i = 0; i < fine.length; i++) {
             fine[i] = (float) (mark.relief[i] - share[i] * mark.vLight);
@@ -129,12 +126,10 @@ final class CoverPaint {
         float[] where = Arrays.copyOf(share, share.length);
         SoftBlur.of(where, grid.w, grid.h, grid.radius / WHERE_BLURRED / grid.step);
         double fill = FILLED * Math.min(1, covered.plan().microns() / FILLED_AT);
-        float[] blends = new float[grid.w * grid.h];
-        float[][] changes = new float[3][grid.w * grid.h];
         for (int i = 0; i < share.length; i++) {
             // a zone's plan fades into what lies there else, which may be another zone's
             double from = covered.spread() == Covered.SPOT ? SPOT_BLENDS_FROM : ZONE_BLENDS_FROM;
-            blends[i] =
+            blends.amounts[i] =
                     (float) ((1 - smooth((grid.away[i] - from) / BLENDS_OVER)) * Math.pow(grid.skin[i], NEAR_LASHES));
             // a hand lays it where the mark is and lets it run out where that ends
             double there = Math.max(0, Math.min(1, where[i] / ALL_OF_IT));
@@ -148,22 +143,33 @@ final class CoverPaint {
             double[] change = at(table, under, over, share[i]);
             double filled = -fill * over * (fine[i] - coarse[i]);
             for (int c = 0; c < 3; c++) {
-                changes[c][i] = (float) (change[c] - clear[c] + Math.log(baseOf[c]) + filled);
+                changes[c].amounts[i] = (float) (base[c] * Math.exp(change[c] - clear[c] + filled));
             }
         }
-        lay(bare, based, blends, changes);
     }
 
-    /** Lays the changes on the picture's own pixels, whose light and relief stay. */
-    private void lay(float[] bare, float[] based, float[] blends, float[][] changes) {
-        IntStream.range(0, grid.h * grid.step).parallel().forEach(y -> {
-            for (int x = 0; x < grid.w * grid.step; x++) {
-                float blend = grid.between(blends, x, y);
-                if (blend > 1e-3) {
-                    int p = 3 * grid.pixel(x, y);
+    /**
+     * Lays it on the picture's own pixels, whose light and relief stay.
+     *
+     * @param picture bare
+     * @param worn linear picture with the base on, changed where the mark is covered
+     */
+    void over(Raster picture, float[] worn) {
+        int wide = grid.w * grid.step;
+        IntStream.range(0, grid.tells() ? grid.h * grid.step : 0).parallel().forEach(y -> {
+            float[] blend = new float[wide];
+            blends.row(y, 0, blend, 0, wide);
+            float[][] change = new float[3][wide];
+            for (int c = 0; c < 3; c++) {
+                changes[c].row(y, 0, change[c], 0, wide);
+            }
+            for (int x = 0; x < wide; x++) {
+                if (blend[x] > HARDLY) {
+                    int p = grid.pixel(x, y);
+                    int bare = picture.rgb()[p];
                     for (int c = 0; c < 3; c++) {
-                        double covered = bare[p + c] * Math.exp(grid.between(changes[c], x, y));
-                        based[p + c] += (float) (blend * (covered - based[p + c]));
+                        float covered = MadeUp.linear(bare >> 16 - 8 * c & 255) * change[c][x];
+                        worn[3 * p + c] += blend[x] * (covered - worn[3 * p + c]);
                     }
                 }
             }

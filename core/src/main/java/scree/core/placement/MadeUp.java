@@ -1,8 +1,11 @@
 package scree.core.placement;
 
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import scree.core.colour.Film;
@@ -109,11 +112,10 @@ public final class MadeUp {
     public static Raster over(
             Raster picture, LevelledFace face, Skin skin, List<Covered> covered, List<Layer> layers, Light light) {
         float[] linear = linear(picture);
-        float[] untouched = covered.isEmpty() ? linear : linear.clone();
         Spectrum bare = SkinSpectrum.of(skin.bare());
         Spectrum usual =
                 SkinSpectrum.of(ReferenceCurve.at(Math.max(DEEPEST, skin.bare().lightness())));
-        Canvas canvas = new Canvas(picture.width(), picture.height(), face);
+        Canvas canvas = new Canvas(picture.width(), picture.height(), face, rooms(layers));
         Grounds ground = new Grounds(bare, usual);
         double[] based = {1, 1, 1};
         if (skin.base() != null) {
@@ -121,19 +123,40 @@ public final class MadeUp {
             float[] table = table(new Layer(null, skin.base(), worn, null, false), ground, light);
             int full = table.length - 3;
             based = new double[] {table[full], table[full + 1], table[full + 2]};
-            canvas.base(linear, based, hidden(skin, bare));
             ground = new Grounds(laid(skin.base(), bare, worn, light), laid(skin.base(), usual, worn, light));
         }
-        for (Covered c : covered) {
-            Canvas.Room skinOnly = c.spread() == Covered.SPOT ? null : canvas.open(Patch.Room.BASE);
-            CoverPaint.over(c, untouched, linear, based, skinOnly, light, picture.width(), picture.height());
+        double[] base = based;
+        List<CoverPaint> paints = covered.parallelStream()
+                .map(c -> new CoverPaint(
+                        c,
+                        linear,
+                        base,
+                        c.spread() == Covered.SPOT ? null : canvas.open(Patch.Room.BASE),
+                        light,
+                        picture.width(),
+                        picture.height()))
+                .toList();
+        if (skin.base() != null) {
+            canvas.base(linear, base, hidden(skin, bare));
         }
+        paints.forEach(p -> p.over(picture, linear));
         canvas.keepClear(covered);
         Map<Laid, float[]> tables = tables(layers, ground, light);
-        for (Layer layer : layers) {
-            canvas.apply(linear, layer.patch(), layer.lifted(), tables.get(Laid.of(layer)));
+        List<Optional<Canvas.Stroke>> strokes = layers.parallelStream()
+                .map(l -> canvas.stroke(l.patch(), l.lifted()))
+                .toList();
+        for (int i = 0; i < layers.size(); i++) {
+            float[] table = tables.get(Laid.of(layers.get(i)));
+            strokes.get(i).ifPresent(s -> canvas.lay(linear, s, table));
         }
         return encoded(picture, linear, turn(bare, light), light == Light.FLASH ? face : null);
+    }
+
+    /** What the layers keep to, and the base's. */
+    private static Set<Patch.Room> rooms(List<Layer> layers) {
+        Set<Patch.Room> rooms = EnumSet.of(Patch.Room.BASE);
+        layers.forEach(l -> rooms.add(l.patch().room()));
+        return rooms;
     }
 
     /** A film as it is laid: both sides of a pair are one. */
@@ -166,19 +189,28 @@ public final class MadeUp {
     /** What a film lies on, and what it would lie on were the skin a usual one of that depth. */
     private record Grounds(Spectrum own, Spectrum usual) {}
 
-    private static float[] linear(Raster bare) {
-        float[] code = new float[256];
-        for (int i = 0; i < 256; i++) {
-            code[i] = (float) Srgb.toLinear(i);
+    private static final float[] LINEAR = new float[256];
+
+    static {
+        for (int i = 0; i < LINEAR.length; i++) {
+            LINEAR[i] = (float) Srgb.toLinear(i);
         }
+    }
+
+    /** Returns the linear light of a channel's code, 0 to 255. */
+    static float linear(int code) {
+        return LINEAR[code];
+    }
+
+    private static float[] linear(Raster bare) {
         float[] out = new float[3 * bare.rgb().length];
         int[] rgb = bare.rgb();
         IntStream.range(0, bare.height()).parallel().forEach(y -> {
             for (int i = y * bare.width(); i < (y + 1) * bare.width(); i++) {
                 int p = rgb[i];
-                out[3 * i] = code[p >> 16 & 255];
-                out[3 * i + 1] = code[p >> 8 & 255];
-                out[3 * i + 2] = code[p & 255];
+                out[3 * i] = LINEAR[p >> 16 & 255];
+                out[3 * i + 1] = LINEAR[p >> 8 & 255];
+                out[3 * i + 2] = LINEAR[p & 255];
             }
         });
         return out;

@@ -2,7 +2,6 @@ package scree.core.placement;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.IntStream;
 import scree.core.image.Point;
 
 /** The part of a picture round a mark, shrunk to parts of the mark's radius: told and covered by these, not by pixels. */
@@ -65,9 +64,9 @@ final class MarkGrid {
     /** Shrinks what is looked at: a mark is told by parts of its radius, not by pixels. */
     private void shrink(float[] bare, Canvas.Room open) {
         float share = 1f / (step * step);
-        IntStream.range(0, h).parallel().forEach(y -> {
-            float[] row = new float[w * step];
-            Arrays.fill(row, 1);
+        float[] row = new float[w * step];
+        Arrays.fill(row, 1);
+        for (int y = 0; y < h; y++) {
             for (int dy = 0; dy < step; dy++) {
                 int line = y * step + dy + top;
                 if (open != null) {
@@ -84,7 +83,7 @@ final class MarkGrid {
                     }
                 }
             }
-        });
+        }
     }
 
     /** Half the width of a long shape, the radius of a round one. */
@@ -100,48 +99,61 @@ final class MarkGrid {
         return round == 0 ? 0 : Math.abs(area) / round;
     }
 
-    /** Fills in how far each pixel is from the mark's middle line: 1 at its edge. */
+    /** Fills in how far each part is from the mark's middle line: 1 at its edge. */
     private void distances() {
-        Point[] line = covered.outline().toArray(Point[]::new);
-        IntStream.range(0, h).parallel().forEach(y -> {
+        Edges line = new Edges(covered.outline());
+        double own = radius / (1 + covered.spread());
+        for (int y = 0; y < h; y++) {
             for (int x = 0; x < w; x++) {
-                double px = (x + .5) * step + left;
-                double py = (y + .5) * step + top;
-                double near = Double.MAX_VALUE;
-                boolean inside = false;
-                Point a = line[line.length - 1];
-                for (Point b : line) {
-                    double dx = b.x() - a.x();
-                    double dy = b.y() - a.y();
-                    double t = Math.max(
-                            0,
-                            Math.min(1, ((px - a.x()) * dx + (py - a.y()) * dy) / Math.max(1e-9, dx * dx + dy * dy)));
-                    double ox = px - a.x() - t * dx;
-                    double oy = py - a.y() - t * dy;
-                    near = Math.min(near, ox * ox + oy * oy);
-                    if (a.y() > py != b.y() > py && px < a.x() + (py - a.y()) / (b.y() - a.y()) * dx) {
-                        inside = !inside;
-                    }
-                    a = b;
-                }
-                double own = radius / (1 + covered.spread());
-                double far = Math.sqrt(near);
-                away[y * w + x] = (float) ((own + (inside ? -far : far)) / radius);
+                away[y * w + x] =
+                        (float) ((own + line.outside((x + .5) * step + left, (y + .5) * step + top)) / radius);
             }
-        });
+        }
     }
 
-    /** Returns a value of the small grid at a pixel, bilinear. */
-    float between(float[] grid, int x, int y) {
-        if (step == 1) {
-            return grid[y * w + x];
+    /** The edges of a closed line, ready to be measured to many times. */
+    private static final class Edges {
+        private final double[] x;
+        private final double[] y;
+        private final double[] dx;
+        private final double[] dy;
+        private final double[] perSquare;
+
+        Edges(List<Point> line) {
+            int n = line.size();
+            x = line.stream().mapToDouble(Point::x).toArray();
+            y = line.stream().mapToDouble(Point::y).toArray();
+            dx = new double[n];
+            dy = new double[n];
+            perSquare = new double[n];
+            for (int i = 0; i < n; i++) {
+                dx[i] = x[(i + 1) % n] - x[i];
+                dy[i] = y[(i + 1) % n] - y[i];
+                perSquare[i] = 1 / Math.max(1e-9, dx[i] * dx[i] + dy[i] * dy[i]);
+            }
         }
-        float gx = Math.max(0, Math.min(w - 1.001f, (x + .5f) / step - .5f));
-        float gy = Math.max(0, Math.min(h - 1.001f, (y + .5f) / step - .5f));
-        int i = (int) gy * w + (int) gx;
-        float fx = gx - (int) gx;
-        float fy = gy - (int) gy;
-        return (1 - fy) * ((1 - fx) * grid[i] + fx * grid[i + 1])
-                + fy * ((1 - fx) * grid[i + w] + fx * grid[i + w + 1]);
+
+        /** Returns how far a point is from the line, px; less than 0 inside. */
+        double outside(double px, double py) {
+            double near = Double.MAX_VALUE;
+            boolean inside = false;
+            for (int i = 0; i < x.length; i++) {
+                double ox = px - x[i];
+                double oy = py - y[i];
+                double t = Math.max(0, Math.min(1, (ox * dx[i] + oy * dy[i]) * perSquare[i]));
+                double rx = ox - t * dx[i];
+                double ry = oy - t * dy[i];
+                near = Math.min(near, rx * rx + ry * ry);
+                if (oy < 0 != oy < dy[i] && ox * dy[i] < oy * dx[i] == dy[i] > 0) {
+                    inside = !inside;
+                }
+            }
+            return inside ? -Math.sqrt(near) : Math.sqrt(near);
+        }
+    }
+
+    /** Returns a sheet of the grid that is read by pixels. */
+    Blocks sheet() {
+        return new Blocks(step, w, h);
     }
 }

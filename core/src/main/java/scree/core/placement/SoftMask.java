@@ -16,10 +16,7 @@ final class SoftMask {
 
     private final int left;
     private final int top;
-    private final int step;
-    private final int wide;
-    private final int high;
-    private final float[] amounts;
+    private final Blocks blocks;
 
     /**
      * An empty mask.
@@ -30,10 +27,7 @@ final class SoftMask {
     SoftMask(int[] box, int step) {
         this.left = box[0];
         this.top = box[1];
-        this.step = step;
-        this.wide = (box[2] - box[0] + step - 1) / step;
-        this.high = (box[3] - box[1] + step - 1) / step;
-        this.amounts = new float[wide * high];
+        this.blocks = new Blocks(step, (box[2] - box[0] + step - 1) / step, (box[3] - box[1] + step - 1) / step);
     }
 
     /** Returns how wide blocks may be under a softness, px. */
@@ -48,34 +42,34 @@ final class SoftMask {
      * @param share that white adds
      */
     void add(Consumer<Graphics2D> paint, float share) {
-        BufferedImage image = new BufferedImage(wide, high, BufferedImage.TYPE_BYTE_GRAY);
+        BufferedImage image = new BufferedImage(blocks.wide, blocks.high, BufferedImage.TYPE_BYTE_GRAY);
         Graphics2D g = image.createGraphics();
-        g.scale(1.0 / step, 1.0 / step);
+        g.scale(1.0 / blocks.step, 1.0 / blocks.step);
         g.translate(-left, -top);
         paint.accept(g);
         g.dispose();
         byte[] data = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
-        for (int i = 0; i < amounts.length; i++) {
-            amounts[i] += share / MOST * (data[i] & MOST);
+        for (int i = 0; i < data.length; i++) {
+            blocks.amounts[i] += share / MOST * (data[i] & MOST);
         }
     }
 
     /** Softens by a standard deviation in px. */
     void soften(double sigma) {
-        SoftBlur.of(amounts, wide, high, sigma / step);
+        blocks.soften(sigma);
     }
 
     float most() {
         float most = 0;
-        for (float a : amounts) {
+        for (float a : blocks.amounts) {
             most = Math.max(most, a);
         }
         return most;
     }
 
     void times(float by) {
-        for (int i = 0; i < amounts.length; i++) {
-            amounts[i] *= by;
+        for (int i = 0; i < blocks.amounts.length; i++) {
+            blocks.amounts[i] *= by;
         }
     }
 
@@ -86,27 +80,11 @@ final class SoftMask {
      * @param beyond what stands outside the box
      */
     void row(int y, int from, float[] to, float beyond) {
-        boolean in = y >= top && y < top + high * step;
-        int first = in ? Math.max(from, left) - from : to.length;
-        int last = in ? Math.min(from + to.length, left + wide * step) - from : 0;
-        Arrays.fill(to, 0, Math.max(0, Math.min(first, to.length)), beyond);
-        if (!in || last <= first) {
-            Arrays.fill(to, beyond);
-            return;
-        }
+        boolean in = y >= top && y < top + blocks.high * blocks.step;
+        int first = in ? Math.max(0, Math.min(to.length, left - from)) : to.length;
+        int last = Math.max(first, Math.min(to.length, left + blocks.wide * blocks.step - from));
+        Arrays.fill(to, 0, first, beyond);
         Arrays.fill(to, last, to.length, beyond);
-        float v = Math.max(0, Math.min(high - 1, (y - top + .5f) / step - .5f));
-        int j = (int) v;
-        int upper = j * wide;
-        int lower = Math.min(high - 1, j + 1) * wide;
-        float t = v - j;
-        for (int x = first; x < last; x++) {
-            float u = Math.max(0, Math.min(wide - 1, (x + from - left + .5f) / step - .5f));
-            int i = (int) u;
-            int k = Math.min(wide - 1, i + 1);
-            float here = amounts[upper + i] + t * (amounts[lower + i] - amounts[upper + i]);
-            float next = amounts[upper + k] + t * (amounts[lower + k] - amounts[upper + k]);
-            to[x] = here + (u - i) * (next - here);
-        }
+        blocks.row(y - top, from + first - left, to, first, last);
     }
 }
