@@ -1,6 +1,8 @@
 package scree.core.colour;
 
 import java.util.List;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
  * Pigments after Kubelka and Munk (1931), Kubelka (1948): intimate mixes in the single-constant form, and a film of finite
@@ -9,12 +11,15 @@ import java.util.List;
 public final class KubelkaMunk {
     /** Past this contrast no finite thickness exists. Derived: 1.0 is only reached at infinite thickness. */
     public static final double MOST_CONTRAST = 0.999;
-    /** The white of a contrast chart, as reflectance; its black is 0. Cited: ISO 6504-3 asks for 0.80 ± 0.02. */
-    /** Reflectance of the white half of a contrast chart. */
+    /** Reflectance of the white half of a contrast chart; its black is 0. Cited: ISO 6504-3 asks for 0.80 ± 0.02. */
     public static final double CHART_WHITE = 0.80;
 
     private static final double THINNEST = 1e-6;
     private static final double THICKEST = 1e4;
+    /** How close a thickness is sought, ln and ratio. */
+    private static final double CLOSE = 1e-13;
+
+    private static final int MOST_TRIES = 100;
 
     private KubelkaMunk() {}
 
@@ -79,31 +84,57 @@ public final class KubelkaMunk {
 
     /**
      * Returns the scattering power S·x of one coat with the given contrast ratio (Y over black / Y over white 0.80, D65).
-     * Bisection in ln S·x, since the ratio rises with thickness. Ratios over {@link #MOST_CONTRAST} are taken as that.
+     * Sought in ln S·x, since the ratio rises with thickness. Ratios over {@link #MOST_CONTRAST} are taken as that.
      */
     public static double thicknessFor(Spectrum product, double contrastRatio) {
         double wanted = Math.min(
                 MOST_CONTRAST, Check.inRange("contrast ratio", contrastRatio, 0, 1, "give it as a share, not in %"));
+        Luminance luminance = new Luminance(product);
+        UnivariateFunction shortBy = ln -> luminance.contrast(Math.exp(ln)) - wanted;
         double low = Math.log(THINNEST);
         double high = Math.log(THICKEST);
-        for (int i = 0; i < 80; i++) {
-            double middle = (low + high) / 2;
-            if (contrastRatio(product, Math.exp(middle)) < wanted) {
-                low = middle;
-            } else {
-                high = middle;
-            }
+        if (shortBy.value(low) >= 0) {
+            return THINNEST;
         }
-        return Math.exp((low + high) / 2);
+        return shortBy.value(high) <= 0
+                ? THICKEST
+                : Math.exp(new BracketingNthOrderBrentSolver(CLOSE, CLOSE, CLOSE, 5)
+                        .solve(MOST_TRIES, shortBy, low, high));
     }
 
     /** Returns Y over black / Y over the chart's white for a film of the given scattering power. */
     public static double contrastRatio(Spectrum product, double thickness) {
-        double overBlack =
-                film(product, Spectrum.flat(0), thickness).toXyz(Illuminant.D65).y();
-        double overWhite = film(product, Spectrum.flat(CHART_WHITE), thickness)
-                .toXyz(Illuminant.D65)
-                .y();
-        return overBlack / overWhite;
+        return new Luminance(product).contrast(thickness);
+    }
+
+    /** A material's films over the two halves of a contrast chart as the eye weighs them, ready to be asked for many thicknesses. */
+    private static final class Luminance {
+        private final double[] own = new double[Spectrum.BANDS];
+        private final double[] fall = new double[Spectrum.BANDS];
+
+        Luminance(Spectrum product) {
+            for (int i = 0; i < own.length; i++) {
+                own[i] = Math.min(product.at(i), 1 - 1e-9);
+                fall[i] = 1 / own[i] - own[i];
+            }
+        }
+
+        double contrast(double thickness) {
+            double black = 0;
+            double white = 0;
+            for (int i = 0; i < own.length; i++) {
+                double e = Math.exp(-thickness * fall[i]);
+                double weight = Illuminant.D65.weight(1, i);
+                black += weight * film(own[i], 0, e);
+                white += weight * film(own[i], CHART_WHITE, e);
+            }
+            return black / white;
+        }
+
+        /** {@link KubelkaMunk#film(double, double, double)} with its exponential worked out before. */
+        private static double film(double ri, double rg, double e) {
+            double far = rg - 1 / ri;
+            return ((rg - ri) / ri * e - ri * far) / ((rg - ri) * e - far);
+        }
     }
 }

@@ -16,6 +16,9 @@ import scree.core.shade.Role;
 public record Sought(Role role, Lab colour, Lab ground) {
     private static final int ROUNDS = 80;
     private static final double SHARE = .5;
+    /** A colour that moves by less in a round is found, ΔE00. */
+    private static final double STILL = 1e-6;
+
     private static final double MOST_CHROMA = 50;
     private static final double LIGHTEST = 92;
     private static final double DARKEST = 10;
@@ -74,10 +77,14 @@ public record Sought(Role role, Lab colour, Lab ground) {
                     .map(p -> KubelkaMunk.film(p, ground, KubelkaMunk.thicknessFor(p, role.usualContrast()))
                             .toLab())
                     .orElse(target);
+            Lab before = product;
             product = held(
                     product.lightness() + SHARE * (target.lightness() - laid.lightness()),
                     product.a() + SHARE * (target.a() - laid.a()),
                     product.b() + SHARE * (target.b() - laid.b()));
+            if (before.differenceFrom(product) < STILL) {
+                break;
+            }
         }
         return new Sought(role, product, skin.ground());
     }

@@ -118,7 +118,10 @@ class PlanTest {
         CoverPlan<String> two = CoverPlan.of(place, List.of(), List.of(new Layer<>(own, .5), new Layer<>(own, .5)));
         assertThat(two.left()).isCloseTo(one.left(), within(1e-6));
         if (place.baseCoats() == 0) {
-            assertThat(two).as("with no base between, they are told as one").isEqualTo(one);
+            assertThat(two.over())
+                    .as("with no base between, they are told as one")
+                    .isEqualTo(one.over());
+            assertThat(two.level()).isEqualTo(one.level());
         }
     }
 
