@@ -10,10 +10,13 @@ final class CardPainter {
     private static final double CENTRE_X = 2.06;
     private static final double CENTRE_Y = .35;
     private static final double TURN = .05;
+    private static final double COS = Math.cos(TURN);
+    private static final double SIN = Math.sin(TURN);
     /** Pupil distances per millimetre: a card of 72 mm beside pupils 62 mm apart. */
     private static final double SCALE = 1.16 / CardLayout.WIDTH;
 
     private static final double CORNER = 2.0;
+    private static final List<Point> MARKS = CardLayout.marks();
     private static final double[] DARK = {.035, .035, .035};
 
     private final List<CardLayout.Place> places;
@@ -35,16 +38,15 @@ final class CardPainter {
     static Point toMillimetres(double x, double y) {
         double dx = x - CENTRE_X;
         double dy = y - CENTRE_Y;
-        double u = dx * Math.cos(TURN) + dy * Math.sin(TURN);
-        double v = -dx * Math.sin(TURN) + dy * Math.cos(TURN);
+        double u = dx * COS + dy * SIN;
+        double v = -dx * SIN + dy * COS;
         return new Point(u / SCALE + CardLayout.WIDTH / 2, v / SCALE + CardLayout.HEIGHT / 2);
     }
 
     static Point toScene(Point mm) {
         double u = (mm.x() - CardLayout.WIDTH / 2) * SCALE;
         double v = (mm.y() - CardLayout.HEIGHT / 2) * SCALE;
-        return new Point(
-                CENTRE_X + u * Math.cos(TURN) - v * Math.sin(TURN), CENTRE_Y + u * Math.sin(TURN) + v * Math.cos(TURN));
+        return new Point(CENTRE_X + u * COS - v * SIN, CENTRE_Y + u * SIN + v * COS);
     }
 
     /** Returns raw reflectance at a place of the scene, or null beside the card. */
@@ -60,19 +62,14 @@ final class CardPainter {
         if (mm.y() > CardLayout.HEIGHT * (1 - covered) - .05 * mm.x() && covered > 0) {
             return DARK;
         }
-        double nearest = Double.MAX_VALUE;
-        int mark = -1;
-        List<Point> marks = CardLayout.marks();
-        for (int i = 0; i < marks.size(); i++) {
-            double d = marks.get(i).distanceTo(mm);
-            if (d < nearest) {
-                nearest = d;
-                mark = i;
+        for (int i = 0; i < MARKS.size(); i++) {
+            Point mark = MARKS.get(i);
+            if (Math.abs(mark.x() - mm.x()) < CardLayout.MARK_RADIUS
+                    && Math.abs(mark.y() - mm.y()) < CardLayout.MARK_RADIUS
+                    && mark.distanceTo(mm) < CardLayout.MARK_RADIUS) {
+                boolean core = mark.distanceTo(mm) < CardLayout.CORE_RADIUS && (i == 0 || grey && i == 1);
+                return core ? border : DARK;
             }
-        }
-        if (nearest < CardLayout.MARK_RADIUS) {
-            boolean core = nearest < CardLayout.CORE_RADIUS && (mark == 0 || grey && mark == 1);
-            return core ? border : DARK;
         }
         return field(mm);
     }
@@ -82,17 +79,30 @@ final class CardPainter {
             CardLayout.Place p = places.get(i);
             double dx = Math.max(p.left() - mm.x(), mm.x() - p.right());
             double dy = Math.max(p.top() - mm.y(), mm.y() - p.bottom());
+            if (Math.max(dx, dy) >= .3) {
+                continue;
+            }
             double qx = Math.max(0, dx + 1.6);
             double qy = Math.max(0, dy + 1.6);
             double d = Math.hypot(qx, qy) - 1.6;
             if (Math.max(dx, dy) < 0 && d < 0) {
                 return fieldRaw[i];
             }
-            if (Math.max(dx, dy) < .3 && d < .3) {
+            if (d < .3) {
                 return new double[] {border[0] * .9, border[1] * .9, border[2] * .9};
             }
         }
         return border;
+    }
+
+    /** Returns whether none of a pixel's nine places can lie on the card. */
+    static boolean clearOf(double x, double y, double unit) {
+        Point mm = toMillimetres(x, y);
+        double pixel = 1 / (unit * SCALE);
+        return mm.x() < -pixel
+                || mm.y() < -pixel
+                || mm.x() > CardLayout.WIDTH + pixel
+                || mm.y() > CardLayout.HEIGHT + pixel;
     }
 
     private static boolean inside(Point mm) {

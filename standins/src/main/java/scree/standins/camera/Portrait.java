@@ -111,7 +111,8 @@ public final class Portrait {
         double[] sum = new double[3];
         int hits = 0;
         double unit = scene.frame.unit();
-        for (int s = 0; s < 9; s++) {
+        int asked = CardPainter.clearOf(x, y, unit) ? 0 : 9;
+        for (int s = 0; s < asked; s++) {
             double[] c = card.at(x + (s % 3 - 1) / (3 * unit), y + (s / 3 - 1) / (3 * unit));
             if (c != null) {
                 hits++;

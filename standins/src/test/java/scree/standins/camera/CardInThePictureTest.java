@@ -30,7 +30,7 @@ class CardInThePictureTest {
 
     @BeforeAll
     static void seat() {
-        portrait = Studio.seat(Ensemble.all().get(4), Lighting.facingWindow(), 900);
+        portrait = Seats.of(Ensemble.all().get(4), Lighting.facingWindow(), 900);
     }
 
     @Test
@@ -110,7 +110,7 @@ class CardInThePictureTest {
     @Test
     void noFaceOfTheTwelveIsTakenForACard() {
         for (Sitter sitter : Ensemble.all().subList(0, 4)) {
-            Portrait p = Studio.seat(sitter, Lighting.facingWindow(), 600);
+            Portrait p = Seats.of(sitter, Lighting.facingWindow(), 640);
             assertThat(CardFinder.find(p.shoot(CAMERA, WINDOW, Shot.withoutCard(sitter, 1))))
                     .isInstanceOf(CardSighting.None.class);
         }
@@ -142,7 +142,7 @@ class CardInThePictureTest {
 
     @Test
     void lightFromOneSideIsNotCalledAReading() {
-        Portrait sideways = Studio.seat(Ensemble.all().get(4), Lighting.sideWindow(), 700);
+        Portrait sideways = Seats.of(Ensemble.all().get(4), Lighting.sideWindow(), 700);
         SkinReading reading = read(sideways, sideways.shoot(CAMERA, WINDOW, Shot.withCard(7)));
         assertThat(reading.sideLight()).isGreaterThan(0.15);
         assertThat(reading.trust()).isEqualTo(SkinReading.Trust.PROVISIONAL);
@@ -150,7 +150,7 @@ class CardInThePictureTest {
 
     @Test
     void aFringeIsNotReadAsForehead() {
-        Portrait fringe = Studio.seat(Ensemble.all().get(8), Lighting.facingWindow(), 700);
+        Portrait fringe = Seats.of(Ensemble.all().get(8), Lighting.facingWindow(), 700);
         SkinReading reading = read(fringe, fringe.shoot(CAMERA, WINDOW, Shot.withCard(8)));
         assertThat(reading.colourOf(Zone.FOREHEAD)).isEmpty();
         assertThat(reading.colourOf(Zone.CHEEK)).isPresent();

@@ -52,10 +52,10 @@ class LightInThePictureTest {
     @ParameterizedTest
     @ValueSource(ints = {0, 2, 6})
     void noDepthOfSkinMakesALampOfAWindowOrHidesOne(int sitter) {
-        Portrait window = Studio.seat(Ensemble.all().get(sitter), Lighting.facingWindow(), 500);
+        Portrait window = Seats.of(Ensemble.all().get(sitter), Lighting.facingWindow(), 640);
         assertThat(codes(LightJudge.judge(figures(window), null)))
                 .doesNotContain(LightCode.FROM_ABOVE, LightCode.NOSE_SHADOW);
-        Portrait lamp = Studio.seat(Ensemble.all().get(sitter), Lighting.lampAbove(), 500);
+        Portrait lamp = Seats.of(Ensemble.all().get(sitter), Lighting.lampAbove(), 500);
         assertThat(LightJudge.judge(figures(lamp), null).grade()).isEqualTo(Grade.UNFIT);
     }
 
@@ -86,7 +86,7 @@ class LightInThePictureTest {
 
     @Test
     void aPhoneOnceSeenWithTheColourCardReadsBetterWithTheGreyCard() {
-        Portrait portrait = Studio.seat(SITTER, Lighting.facingWindow(), 640);
+        Portrait portrait = Seats.of(SITTER, Lighting.facingWindow(), 640);
         SkinScene scene = scene(portrait);
         Lab truth = portrait.trueColour(scene.outlines().stream()
                 .filter(o -> o.zone() == Zone.NECK)
@@ -120,7 +120,7 @@ class LightInThePictureTest {
 
     @Test
     void aTappedSpotIsReadAgainstTheSkinRoundItAndLeftOutOfItsZone() {
-        Portrait portrait = Studio.seat(SITTER, Lighting.facingWindow(), 640);
+        Portrait portrait = Seats.of(SITTER, Lighting.facingWindow(), 640);
         SkinScene bare = scene(portrait);
         Raster picture = portrait.shoot(CAMERA, DAY, Shot.withCard(3));
         FreeSpot spot = new FreeSpot(1, FreeSpot.Kind.SUN_SPOT, -.62, .55, .06);
@@ -174,7 +174,7 @@ class LightInThePictureTest {
     }
 
     private static LightVerdict verdict(Lighting light, Lamp lamp, Trouble trouble) {
-        Portrait portrait = Studio.seat(SITTER, light, 640);
+        Portrait portrait = Seats.of(SITTER, light, 640);
         Raster picture = PictureIntake.read(
                 PictureIntake.encodeJpeg(portrait.shoot(CAMERA, lamp, Shot.withCard(2), trouble), .92f));
         return LightJudge.judge(

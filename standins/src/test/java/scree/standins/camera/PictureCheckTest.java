@@ -31,7 +31,7 @@ class PictureCheckTest {
     }
 
     private static Portrait seated(int sitter) {
-        return Studio.seat(Ensemble.all().get(sitter), Lighting.facingWindow(), WIDTH);
+        return Seats.of(Ensemble.all().get(sitter), Lighting.facingWindow(), WIDTH);
     }
 
     private static Raster shot(Portrait portrait) {

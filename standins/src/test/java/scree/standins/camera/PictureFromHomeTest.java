@@ -28,7 +28,7 @@ class PictureFromHomeTest {
     void aGoodPictureOfABareFaceIsLeftInPeaceButNeverCalledAReading() {
         for (int i : new int[] {0, 5, 10}) {
             Sitter sitter = Ensemble.all().get(i);
-            Portrait portrait = Studio.seat(sitter, Lighting.facingWindow(), 720);
+            Portrait portrait = Seats.of(sitter, Lighting.facingWindow(), 640);
             Raster picture = portrait.shoot(PHONE, Lamp.daylight(5900), Shot.withoutCard(sitter, 4));
             SkinReading reading = read(picture, portrait.facePoints());
             assertThat(reading.trust()).isEqualTo(Trust.PROVISIONAL);
@@ -41,7 +41,7 @@ class PictureFromHomeTest {
     @Test
     void aLeaningHeadAndACutNeckAreSaid() {
         Sitter sitter = Ensemble.all().get(4);
-        Portrait portrait = Studio.seat(sitter, Lighting.facingWindow(), 720);
+        Portrait portrait = Seats.of(sitter, Lighting.facingWindow(), 640);
         FacePoints points = portrait.facePoints();
         Raster picture = portrait.shoot(PHONE, Lamp.daylight(5900), Shot.withoutCard(sitter, 4));
         FacePoints leaning = turned(points, Math.toRadians(14));
@@ -56,7 +56,7 @@ class PictureFromHomeTest {
     @Test
     void skinThatIsEverywhereTheSameIsOnlyAskedAbout() {
         Sitter sitter = Ensemble.all().get(0);
-        Portrait portrait = Studio.seat(sitter, Lighting.facingWindow(), 720);
+        Portrait portrait = Seats.of(sitter, Lighting.facingWindow(), 640);
         Raster picture = portrait.shoot(PHONE, Lamp.daylight(5900), Shot.withoutCard(sitter, 4));
         SkinReading bare = read(picture, portrait.facePoints());
         var cheek = bare.colourOf(Zone.CHEEK).orElseThrow();

@@ -116,7 +116,7 @@ class SheetInThePictureTest {
 
     @Test
     void aPortraitHasNoSheet() {
-        Raster face = Studio.seat(Ensemble.all().get(2), Lighting.facingWindow(), 700)
+        Raster face = Seats.of(Ensemble.all().get(2), Lighting.facingWindow(), 700)
                 .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1));
         assertThatThrownBy(() -> SheetReader.read(face, PrintedCard.design()))
                 .isInstanceOfSatisfying(

@@ -26,6 +26,7 @@ import scree.standins.camera.Concern;
 import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
 import scree.standins.camera.Lighting;
+import scree.standins.camera.Seats;
 import scree.standins.camera.Shot;
 import scree.standins.camera.Sitter;
 import scree.standins.camera.Studio;
@@ -43,7 +44,7 @@ class CoveredTest {
     void theSpotGoesAndTheRestStays(int index, double melanin, double blood) {
         Sitter plain = Ensemble.all().get(index);
         Sitter marked = plain.troubledBy(List.of(new Concern(X, Y, RADIUS * .8, RADIUS * .8, melanin, blood, false)));
-        Raster bare = Studio.seat(marked, Lighting.facingWindow(), WIDTH)
+        Raster bare = Seats.of(marked, Lighting.facingWindow(), WIDTH)
                 .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1));
         LevelledFace face = LevelledFace.of(Studio.points(plain, WIDTH));
         Point middle = Studio.place(X, Y, WIDTH);

@@ -13,19 +13,19 @@ import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
 import scree.standins.camera.Lighting;
 import scree.standins.camera.Portrait;
+import scree.standins.camera.Seats;
 import scree.standins.camera.Shot;
-import scree.standins.camera.Studio;
 
 /** Lips, brows and eyes beside a skin whose colour is known. */
 class OwnFeaturesTest {
-    private static final int WIDTH = 800;
+    private static final int WIDTH = 640;
     /** Fair with fair hair and blue eyes; dark hair and dark eyes on tan skin. */
     private static final int LIV = 0;
 
     private static final int SAMIRA = 5;
 
     private static OwnFeatures read(int sitter, Lamp lamp, Lab skin) {
-        Portrait p = Studio.seat(Ensemble.all().get(sitter), Lighting.facingWindow(), WIDTH);
+        Portrait p = Seats.of(Ensemble.all().get(sitter), Lighting.facingWindow(), WIDTH);
         Raster picture = p.shoot(Camera.quiet(3), lamp, Shot.withCard(1));
         return OwnFeatures.of(picture, LevelledFace.of(p.facePoints()), skin);
     }

@@ -26,16 +26,16 @@ import scree.standins.camera.Ensemble;
 import scree.standins.camera.Lamp;
 import scree.standins.camera.Lighting;
 import scree.standins.camera.Portrait;
+import scree.standins.camera.Seats;
 import scree.standins.camera.Shot;
-import scree.standins.camera.Studio;
 
 /** The own shadow on stand-ins whose shade is known: found by itself, read as it is, and refused where there is none. */
 class OwnShadowTest {
-    private static final int WIDTH = 800;
+    private static final int WIDTH = 640;
     private static final double[] BLUISH = {.60, .64, .68};
 
     private static Raster cheek(int sitter, double[] shade) {
-        Portrait p = Studio.seat(Ensemble.all().get(sitter), Lighting.facingWindow(), WIDTH);
+        Portrait p = Seats.of(Ensemble.all().get(sitter), Lighting.facingWindow(), WIDTH);
         Raster picture = p.shoot(Camera.quiet(3), Lamp.daylight(5600), Shot.withCard(1));
         return ShadeOnCheek.of(picture, LevelledFace.of(p.facePoints()), shade);
     }
