@@ -3,6 +3,7 @@ package scree.app.studio;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Clock;
 import java.util.regex.Pattern;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
@@ -68,7 +69,8 @@ public class SecurityConfig {
             ObjectProvider<Devices> devices,
             ObjectProvider<SignIns> history,
             ObjectProvider<Accounts> accounts,
-            ObjectProvider<FurtherDoor> further)
+            ObjectProvider<FurtherDoor> further,
+            ObjectProvider<Clock> clock)
             throws Exception {
         RequestCache asked = new AskedPage();
         http.requestCache(c -> c.requestCache(asked))
@@ -87,7 +89,9 @@ public class SecurityConfig {
                 .headers(h -> h.addHeaderWriter(SecurityConfig::writePolicy)
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(p -> p.policy("camera=(self), microphone=(), geolocation=()")))
-                .addFilterAfter(new StillHere(accounts), SecurityContextHolderFilter.class);
+                .addFilterAfter(
+                        new StillHere(accounts, clock.getIfAvailable(Clock::systemUTC)),
+                        SecurityContextHolderFilter.class);
         if (limit.getIfAvailable() != null) { // a test of one page has no door
             SignInDoor door = new SignInDoor(limit.getObject(), devices.getObject(), history.getObject(), asked);
             http.addFilterBefore(door, UsernamePasswordAuthenticationFilter.class)

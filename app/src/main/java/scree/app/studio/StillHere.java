@@ -6,17 +6,27 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Asks at every request whether the artist is still with the studio and the password still the one of the session. */
+/**
+ * Asks at every request whether the artist is still with the studio, the password still the one of the session, and the session not older
+ * than any may grow, however much it is used.
+ */
 class StillHere extends OncePerRequestFilter {
-    private final ObjectProvider<Accounts> accounts;
+    /** House choice: whoever works every day signs in once a week. */
+    static final Duration OLDEST = Duration.ofDays(7);
 
-    StillHere(ObjectProvider<Accounts> accounts) {
+    private final ObjectProvider<Accounts> accounts;
+    private final Clock clock;
+
+    StillHere(ObjectProvider<Accounts> accounts, Clock clock) {
         this.accounts = accounts;
+        this.clock = clock;
     }
 
     @Override
@@ -25,8 +35,8 @@ class StillHere extends OncePerRequestFilter {
         Authentication as = SecurityContextHolder.getContext().getAuthentication();
         if (as != null && as.getPrincipal() instanceof Member member) {
             Accounts known = accounts.getIfAvailable();
-            if (known != null && known.gone(member)) {
-                HttpSession session = request.getSession(false);
+            HttpSession session = request.getSession(false);
+            if (known != null && known.gone(member) || session != null && old(session)) {
                 if (session != null) {
                     session.invalidate();
                 }
@@ -34,5 +44,9 @@ class StillHere extends OncePerRequestFilter {
             }
         }
         chain.doFilter(request, response);
+    }
+
+    private boolean old(HttpSession session) {
+        return clock.millis() - session.getCreationTime() > OLDEST.toMillis();
     }
 }
