@@ -15,7 +15,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The Base stage in a browser: clocks and what they teach, powder, drops, two tones, neck, seasons, gaps. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class BaseJourneyIT extends Journeys {
+class BaseJourneyIT extends MainLane {
     @Autowired
     private JdbcTemplate sql;
 

@@ -23,7 +23,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The work at a chair as an artist meets it: clocks, differences, the connection cut and back, two tablets, and keys alone. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class ChairJourneyIT extends Journeys {
+class ChairJourneyIT extends MainLane {
     @Autowired
     private JdbcTemplate sql;
 

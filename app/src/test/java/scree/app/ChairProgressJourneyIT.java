@@ -16,7 +16,7 @@ import scree.core.routine.StepCode;
 import scree.core.routine.WorkZone;
 
 /** The page of the chair counts by itself, by the rule that the server counts by. */
-class ChairProgressJourneyIT extends Journeys {
+class ChairProgressJourneyIT extends MainLane {
     /** The page tells how far the work is by itself; it must tell what the server tells. */
     @Test
     void thePageCountsAsTheServerDoes() {

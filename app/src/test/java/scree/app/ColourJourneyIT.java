@@ -29,7 +29,7 @@ import scree.standins.variation.ShadeOnCheek;
 
 /** Colour as an artist meets it: from nothing to a chosen lip, and a school insisted on. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class ColourJourneyIT extends Journeys {
+class ColourJourneyIT extends MainLane {
     @BeforeAll
     void comeIn() {
         go("/");

@@ -20,7 +20,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 
 /** A day of twelve faces and three artists built from nothing; one is late, one leaves at noon, a stone is dragged; the call sheet. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class DayJourneyIT extends Journeys {
+class DayJourneyIT extends SideLane {
     private static final LocalDate DAY = LocalDate.now().plusDays(50);
     private static final int FACES = 12;
 

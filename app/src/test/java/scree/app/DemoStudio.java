@@ -18,7 +18,10 @@ import org.springframework.test.context.TestPropertySource;
             "scree.demo.portrait-width=700",
             "scree.demo.portrait-cache=target/portraits",
             "scree.sheets.settles-after=0s",
-            "spring.datasource.hikari.schema=journey",
-            "spring.flyway.default-schema=journey"
+            "spring.datasource.hikari.schema=" + DemoStudio.SCHEMA,
+            "spring.flyway.default-schema=" + DemoStudio.SCHEMA
         })
-public @interface DemoStudio {}
+public @interface DemoStudio {
+    /** Where its rows lie. */
+    String SCHEMA = "journey";
+}

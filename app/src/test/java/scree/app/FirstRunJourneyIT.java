@@ -17,7 +17,7 @@ import scree.app.studio.Secrets;
             "spring.datasource.hikari.schema=first_journey",
             "spring.flyway.default-schema=first_journey"
         })
-class FirstRunJourneyIT extends Journeys {
+class FirstRunJourneyIT extends MainLane {
     private static final String TOKEN = "a-token-that-whoever-starts-scree-is-told";
     private static final String PASSWORD = "seven loose stones on a slope";
 

@@ -26,7 +26,7 @@ import scree.standins.camera.Studio;
 
 /** A person's way through the first slice in a real browser, on the demo data, and what axe says of every page. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class JourneyIT extends Journeys {
+class JourneyIT extends MainLane {
     private String sitting;
 
     @BeforeAll
@@ -159,6 +159,7 @@ class JourneyIT extends Journeys {
         click(".ranks li:nth-child(4) .row-words");
         await(By.cssSelector(".ranks li:nth-child(4) [aria-pressed=true]"));
         assertThat(text(".take")).contains(second);
+        answered();
         browser.findElements(By.cssSelector(".take label")).stream()
                 .filter(l -> l.getText().contains(second))
                 .findFirst()

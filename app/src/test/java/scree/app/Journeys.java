@@ -5,14 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.File;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Base64;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
@@ -20,8 +24,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.TestInstance;
-import org.junit.jupiter.api.parallel.Execution;
-import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.ElementNotInteractableException;
@@ -39,18 +41,27 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 /** What browser journeys share: the demo data on their own schema, a headless browser, and waiting for answers. */
 @DemoStudio
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
-@Execution(ExecutionMode.SAME_THREAD) // one after the other by name: they share the demo, and others run beside
 abstract class Journeys {
     @LocalServerPort
     int port;
 
-    /** A second process beside that of the test, where the run is asked to go through two by turns. */
-    private static TwoNodes nodes;
+    /** The browser of the lane; each class begins in it as a stranger. */
+    ChromeDriver browser;
 
-    /** One browser for all journeys of a run; each class begins in it as a stranger. */
-    static ChromeDriver browser;
+    /** Where files lie that a journey sends. */
+    Path files;
 
-    static Path files;
+    /** Journeys of a lane share a demo and a browser, so they go one after the other; the lanes run side by side. */
+    private static final Map<String, Lane> LANES = new ConcurrentHashMap<>();
+
+    /** @param nodes a second process beside that of the test, where the run is asked to go through two by turns; else null */
+    private record Lane(ChromeDriver browser, Path files, TwoNodes nodes) {}
+
+    /** Returns the schema of the lane's demo. */
+    abstract String lane();
+
+    /** The browser without the parts that nobody sees: a quarter less of the processors than the whole one in headless mode. */
+    private static final Path SHELL = Path.of("/usr/bin/chromium-headless-shell");
 
     /** What passes is not told node by node: that takes longer than finding what does not. */
     private static final AxeRunOptions VIOLATIONS = new AxeRunOptions();
@@ -60,16 +71,11 @@ abstract class Journeys {
     }
 
     @BeforeAll
-    void beginAsAStranger() throws IOException {
-        if (Boolean.getBoolean("scree.two.nodes")) {
-            nodes = nodes == null ? TwoNodes.beside(port) : nodes;
-            port = nodes.port();
-        }
-        if (browser == null) {
-            files = Files.createTempDirectory("scree-journeys");
-            browser = open(files.resolve("profile"));
-            Runtime.getRuntime().addShutdownHook(new Thread(Journeys::closeTheBrowser));
-        }
+    void beginAsAStranger() {
+        Lane lane = LANES.computeIfAbsent(lane(), name -> begin(name, port));
+        browser = lane.browser();
+        files = lane.files();
+        port = lane.nodes() == null ? port : lane.nodes().port();
         String before = browser.getWindowHandle();
         browser.switchTo().newWindow(WindowType.TAB); // a tab that many pages were shown in grows slow
         String fresh = browser.getWindowHandle();
@@ -81,12 +87,23 @@ abstract class Journeys {
         browser.manage().deleteAllCookies();
     }
 
-    private static ChromeDriver open(Path profile) {
+    private static Lane begin(String name, int port) {
+        try {
+            TwoNodes nodes = Boolean.getBoolean("scree.two.nodes") ? TwoNodes.beside(port, name) : null;
+            Lane lane = new Lane(open(), Files.createTempDirectory("scree-journeys"), nodes);
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> end(lane)));
+            return lane;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static ChromeDriver open() {
         var service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
                 .build();
         ChromeOptions options = new ChromeOptions();
-        options.setBinary("/usr/bin/chromium");
+        options.setBinary(SHELL.toFile().canExecute() ? SHELL.toFile() : new File("/usr/bin/chromium"));
         options.addArguments(
                 "--headless=new",
                 "--no-sandbox",
@@ -98,17 +115,16 @@ abstract class Journeys {
                 "--disable-sync",
                 "--disable-dev-shm-usage",
                 "--enable-unsafe-swiftshader",
-                "--lang=en",
-                "--user-data-dir=" + profile);
+                "--lang=en");
         return new ChromeDriver(service, options);
     }
 
-    private static void closeTheBrowser() {
-        if (nodes != null) {
-            nodes.killSecond();
+    private static void end(Lane lane) {
+        if (lane.nodes() != null) {
+            lane.nodes().killSecond();
         }
-        browser.quit();
-        try (Stream<Path> left = Files.walk(files)) {
+        lane.browser().quit();
+        try (Stream<Path> left = Files.walk(lane.files())) {
             left.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
         } catch (IOException e) {
             // what stays lies in the machine's own directory for such things
@@ -126,6 +142,15 @@ abstract class Journeys {
     String seen(String css) {
         return String.valueOf(browser.executeScript(
                 "const e = document.querySelector(arguments[0]); return e ? e.innerText : ''", css));
+    }
+
+    /** Returns an attribute of everything that is found, in one look: nothing is exchanged between finding and asking. */
+    @SuppressWarnings("unchecked")
+    List<String> each(String css, String attribute) {
+        return (List<String>) browser.executeScript(
+                "return [...document.querySelectorAll(arguments[0])].map(e => e.getAttribute(arguments[1]))",
+                css,
+                attribute);
     }
 
     /** Waits, also while the part of the page that is asked for is being exchanged. */
@@ -229,7 +254,7 @@ abstract class Journeys {
                 .isEmpty();
     }
 
-    static void write(String name, byte[] bytes) throws java.io.IOException {
+    void write(String name, byte[] bytes) throws IOException {
         Files.write(files.resolve(name), bytes);
     }
 }

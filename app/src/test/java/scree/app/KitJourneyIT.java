@@ -18,7 +18,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The kit in a browser: walked through and thrown away by keys, out and in again as files, a product told by its neighbour. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class KitJourneyIT extends Journeys {
+class KitJourneyIT extends SideLane {
     @Autowired
     private JdbcTemplate sql;
 

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 
 /** How one works is settled once, seen on a face before it is anybody's, and given back. */
-class MethodJourneyIT extends Journeys {
+class MethodJourneyIT extends SideLane {
     @Test
     void aMethodIsSettledForOneClientSeenOnHerFaceAndGivenBack() {
         go("/sign-in");

@@ -28,7 +28,7 @@ import scree.app.studio.Accounts;
 
 /** In a browser: every tap counts, what was typed comes back, the main key takes nothing, what was deleted returns. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class NothingLostJourneyIT extends Journeys {
+class NothingLostJourneyIT extends SideLane {
     @Autowired
     private Accounts accounts;
 

@@ -17,7 +17,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The running order as an artist meets it: by school, moved wrongly and mended, by keys, and cut to the time there is. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class OrderJourneyIT extends Journeys {
+class OrderJourneyIT extends SideLane {
     @Autowired
     private JdbcTemplate sql;
 
@@ -37,9 +37,7 @@ class OrderJourneyIT extends Journeys {
     }
 
     private List<String> steps() {
-        return browser.findElements(By.cssSelector("[data-step]")).stream()
-                .map(e -> e.getAttribute("data-step"))
-                .toList();
+        return each("[data-step]", "data-step");
     }
 
     private void choose(String step) {

@@ -9,7 +9,7 @@ import org.openqa.selenium.virtualauthenticator.VirtualAuthenticator;
 import org.openqa.selenium.virtualauthenticator.VirtualAuthenticatorOptions;
 
 /** A key of one's own device is made, opens Scree without a password, and opens nothing once it is forgotten. */
-class PasskeyJourneyIT extends Journeys {
+class PasskeyJourneyIT extends SideLane {
     private VirtualAuthenticator device;
 
     @BeforeAll

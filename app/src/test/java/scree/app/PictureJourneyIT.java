@@ -19,7 +19,7 @@ import scree.standins.variation.Worn;
 
 /** Pictures as people really send them, taken in by the artist and from home: what stops, what is asked, and what is read all the same. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class PictureJourneyIT extends Journeys {
+class PictureJourneyIT extends SideLane {
     private static final int WIDTH = 640;
     private static final Variation.Subject WHO =
             new Variation.Subject(Ensemble.all().get(4), WIDTH, 3);

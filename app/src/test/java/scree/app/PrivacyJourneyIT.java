@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 
 /** A client goes out as a file, is taken in, agrees and withdraws, is erased, and taken in again. The concert's own clients stay as they are. */
-class PrivacyJourneyIT extends Journeys {
+class PrivacyJourneyIT extends SideLane {
     private static final String NAME = "Odd";
 
     @Test

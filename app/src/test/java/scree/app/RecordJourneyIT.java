@@ -17,7 +17,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 
 /** From the record of a sitting to the next one: before and after over each other, a reaction told, the sitting done again. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class RecordJourneyIT extends Journeys {
+class RecordJourneyIT extends SideLane {
     @Autowired
     private JdbcTemplate sql;
 

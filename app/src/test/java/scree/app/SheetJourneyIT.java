@@ -29,7 +29,7 @@ import scree.standins.makeup.MadeUpProduct;
 
 /** A swatch sheet in a browser: printed, photographed twice, named, taken, and ranked with. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class SheetJourneyIT extends Journeys {
+class SheetJourneyIT extends SideLane {
     @Autowired
     private JdbcTemplate sql;
 

@@ -43,10 +43,10 @@ final class TwoNodes implements AutoCloseable {
     }
 
     /** Starts a second process beside one of the journeys' and waits until it answers. */
-    static TwoNodes beside(int first) {
+    static TwoNodes beside(int first, String schema) {
         try {
             int port = free();
-            Path log = Path.of("target", "second-node.log");
+            Path log = Path.of("target", "second-node-of-" + schema + ".log");
             List<String> call = new ArrayList<>(List.of(
                     Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                     "-Xmx350m",
@@ -60,7 +60,10 @@ final class TwoNodes implements AutoCloseable {
             Arrays.stream(DemoStudio.class
                             .getAnnotation(TestPropertySource.class)
                             .properties())
+                    .filter(p -> !p.contains("schema="))
                     .forEach(p -> call.add("--" + p));
+            call.add("--spring.datasource.hikari.schema=" + schema);
+            call.add("--spring.flyway.default-schema=" + schema);
             Process second = new ProcessBuilder(call)
                     .redirectErrorStream(true)
                     .redirectOutput(log.toFile())

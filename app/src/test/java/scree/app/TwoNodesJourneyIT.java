@@ -8,12 +8,12 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Every request goes to another process than the one before; one of them dies in the middle of the work, and nobody notices. */
-class TwoNodesJourneyIT extends Journeys {
+class TwoNodesJourneyIT extends MainLane {
     private TwoNodes both;
 
     @BeforeAll
     void besideTheFirst() {
-        both = TwoNodes.beside(port);
+        both = TwoNodes.beside(port, DemoStudio.SCHEMA);
         port = both.port();
     }
 
