@@ -49,7 +49,7 @@ final class Canvas {
     private final Map<Patch.Room, Room> rooms;
     private List<Covered> clear = List.of();
 
-    /** @param keptTo rooms that will be asked for */
+    /** @param keptTo rooms that will be asked for: drawn beforehand, since strokes ask side by side and none may wait for another's */
     Canvas(int width, int height, LevelledFace face, Set<Patch.Room> keptTo) {
         this.width = width;
         this.height = height;
