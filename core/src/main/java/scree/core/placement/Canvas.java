@@ -149,6 +149,11 @@ final class Canvas {
         }
     }
 
+    /** Returns what a base may change: left, top, right, bottom, px. */
+    int[] face() {
+        return box(outline.closed(60, 0), 2);
+    }
+
     /**
      * Lays a base over the whole face: its film, and small marks hidden by a share.
      *
@@ -157,7 +162,7 @@ final class Canvas {
      */
     void base(float[] linear, double[] change, double hidden) {
         Room open = open(Patch.Room.BASE);
-        int[] box = box(outline.closed(60, 0), 2);
+        int[] box = face();
         int w = box[2] - box[0];
         int h = box[3] - box[1];
         double sigma = MARK * face.unit();

@@ -55,15 +55,14 @@ final class CoverPaint {
     /**
      * Works out how a mark is covered.
      *
-     * @param bare linear picture without anything on
+     * @param bare picture without anything on
      * @param base what the base does to each channel of clear skin: beside the mark nothing else is to be seen
      * @param open where skin is, or null for everywhere
      */
-    CoverPaint(
-            Covered covered, float[] bare, double[] base, Canvas.Room open, MadeUp.Light light, int width, int height) {
+    CoverPaint(Covered covered, Raster bare, double[] base, Canvas.Room open, MadeUp.Light light) {
         this.covered = covered;
         this.light = light;
-        this.grid = new MarkGrid(covered, bare, open, width, height);
+        this.grid = new MarkGrid(covered, bare, open);
         this.blends = grid.sheet();
         Arrays.setAll(changes, c -> grid.sheet());
         if (grid.tells()) {
@@ -146,6 +145,11 @@ final class CoverPaint {
                 changes[c].amounts[i] = (float) (base[c] * Math.exp(change[c] - clear[c] + filled));
             }
         }
+    }
+
+    /** Returns what it may change: left, top, right, bottom, px. */
+    int[] box() {
+        return grid.box();
     }
 
     /**

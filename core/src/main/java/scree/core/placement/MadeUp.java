@@ -111,7 +111,6 @@ public final class MadeUp {
      */
     public static Raster over(
             Raster picture, LevelledFace face, Skin skin, List<Covered> covered, List<Layer> layers, Light light) {
-        float[] linear = linear(picture);
         Spectrum bare = SkinSpectrum.of(skin.bare());
         Spectrum usual =
                 SkinSpectrum.of(ReferenceCurve.at(Math.max(DEEPEST, skin.bare().lightness())));
@@ -128,28 +127,33 @@ public final class MadeUp {
         double[] base = based;
         List<CoverPaint> paints = covered.parallelStream()
                 .map(c -> new CoverPaint(
-                        c,
-                        linear,
-                        base,
-                        c.spread() == Covered.SPOT ? null : canvas.open(Patch.Room.BASE),
-                        light,
-                        picture.width(),
-                        picture.height()))
+                        c, picture, base, c.spread() == Covered.SPOT ? null : canvas.open(Patch.Room.BASE), light))
                 .toList();
-        if (skin.base() != null) {
-            canvas.base(linear, base, hidden(skin, bare));
-        }
-        paints.forEach(p -> p.over(picture, linear));
         canvas.keepClear(covered);
         Map<Laid, float[]> tables = tables(layers, ground, light);
         List<Optional<Canvas.Stroke>> strokes = layers.parallelStream()
                 .map(l -> canvas.stroke(l.patch(), l.lifted()))
                 .toList();
+        int[] reach = canvas.face();
+        paints.forEach(p -> widen(reach, p.box()));
+        strokes.forEach(s -> s.ifPresent(stroke -> widen(reach, stroke.box())));
+        float[] linear = linear(picture, reach);
+        if (skin.base() != null) {
+            canvas.base(linear, base, hidden(skin, bare));
+        }
+        paints.forEach(p -> p.over(picture, linear));
         for (int i = 0; i < layers.size(); i++) {
             float[] table = tables.get(Laid.of(layers.get(i)));
             strokes.get(i).ifPresent(s -> canvas.lay(linear, s, table));
         }
-        return encoded(picture, linear, turn(bare, light), light == Light.FLASH ? face : null);
+        return encoded(picture, linear, reach, turn(bare, light), light == Light.FLASH ? face : null);
+    }
+
+    private static void widen(int[] box, int[] by) {
+        box[0] = Math.min(box[0], by[0]);
+        box[1] = Math.min(box[1], by[1]);
+        box[2] = Math.max(box[2], by[2]);
+        box[3] = Math.max(box[3], by[3]);
     }
 
     /** What the layers keep to, and the base's. */
@@ -202,11 +206,12 @@ public final class MadeUp {
         return LINEAR[code];
     }
 
-    private static float[] linear(Raster bare) {
+    /** Returns the picture's linear light where it may be changed; elsewhere it is read from its codes. */
+    private static float[] linear(Raster bare, int[] reach) {
         float[] out = new float[3 * bare.rgb().length];
         int[] rgb = bare.rgb();
-        IntStream.range(0, bare.height()).parallel().forEach(y -> {
-            for (int i = y * bare.width(); i < (y + 1) * bare.width(); i++) {
+        IntStream.range(reach[1], reach[3]).parallel().forEach(y -> {
+            for (int i = y * bare.width() + reach[0]; i < y * bare.width() + reach[2]; i++) {
                 int p = rgb[i];
                 out[3 * i] = LINEAR[p >> 16 & 255];
                 out[3 * i + 1] = LINEAR[p >> 8 & 255];
@@ -267,31 +272,75 @@ public final class MadeUp {
         return light == Light.FLASH ? product.flashedOn(ground, coats, glint) : product.laidOn(ground, coats, glint);
     }
 
-    private static Raster encoded(Raster bare, float[] linear, double[] turned, LevelledFace flash) {
-        byte[] code = new byte[4096 + 1];
-        for (int i = 0; i <= 4096; i++) {
-            code[i] = (byte) Math.round(255 * Srgb.toCode(i / 4096.0));
-        }
-        float red = (float) turned[0];
-        float green = (float) turned[1];
-        float blue = (float) turned[2];
+    private static Raster encoded(Raster bare, float[] linear, int[] reach, double[] turned, LevelledFace flash) {
+        Encoding encoding = new Encoding(bare, turned, flash);
+        int w = bare.width();
         int[] out = new int[bare.rgb().length];
-        Point middle = flash == null ? null : flash.toPicture(new Vec(0, .5));
-        double reach = flash == null ? 1 : 2.2 * flash.unit();
         IntStream.range(0, bare.height()).parallel().forEach(y -> {
-            for (int x = 0; x < bare.width(); x++) {
-                int i = y * bare.width() + x;
-                float k = 4096;
-                if (middle != null) { // a flash is near: bright in the middle, falling off
-                    double d = Math.hypot(x - middle.x(), y - middle.y()) / reach;
-                    k *= (float) (.72 + .5 * Math.exp(-d * d));
-                }
-                int r = code[Math.min(4096, (int) (linear[3 * i] * red * k + .5f))] & 255;
-                int g = code[Math.min(4096, (int) (linear[3 * i + 1] * green * k + .5f))] & 255;
-                int b = code[Math.min(4096, (int) (linear[3 * i + 2] * blue * k + .5f))] & 255;
-                out[i] = r << 16 | g << 8 | b;
+            boolean changed = y >= reach[1] && y < reach[3];
+            int left = changed ? reach[0] : w;
+            int right = changed ? reach[2] : w;
+            encoding.untouched(y, 0, left, out);
+            for (int x = left; x < right; x++) {
+                int i = 3 * (y * w + x);
+                out[y * w + x] = encoding.code(x, y, linear[i], linear[i + 1], linear[i + 2]);
             }
+            encoding.untouched(y, right, w, out);
         });
-        return new Raster(bare.width(), bare.height(), out);
+        return new Raster(w, bare.height(), out);
+    }
+
+    /** Linear light to codes, turned by a lamp. */
+    private static final class Encoding {
+        private static final int FINE = 4096;
+        private final Raster bare;
+        private final byte[] codes = new byte[FINE + 1];
+        private final float[] turned = new float[3];
+        private final Point middle;
+        private final double reach;
+        /** What becomes of each code of each channel where nothing lies. */
+        private final int[][] plain = new int[3][256];
+
+        Encoding(Raster bare, double[] turned, LevelledFace flash) {
+            this.bare = bare;
+            this.middle = flash == null ? null : flash.toPicture(new Vec(0, .5));
+            this.reach = flash == null ? 1 : 2.2 * flash.unit();
+            for (int i = 0; i <= FINE; i++) {
+                codes[i] = (byte) Math.round(255 * Srgb.toCode(i / (double) FINE));
+            }
+            for (int c = 0; c < 3; c++) {
+                this.turned[c] = (float) turned[c];
+                for (int i = 0; i < 256; i++) {
+                    plain[c][i] = one(LINEAR[i] * this.turned[c] * FINE);
+                }
+            }
+        }
+
+        private int one(float light) {
+            return codes[Math.min(FINE, (int) (light + .5f))] & 255;
+        }
+
+        int code(int x, int y, float red, float green, float blue) {
+            float k = FINE;
+            if (middle != null) { // a flash is near: bright in the middle, falling off
+                double d = Math.hypot(x - middle.x(), y - middle.y()) / reach;
+                k *= (float) (.72 + .5 * Math.exp(-d * d));
+            }
+            return one(red * turned[0] * k) << 16 | one(green * turned[1] * k) << 8 | one(blue * turned[2] * k);
+        }
+
+        /** Writes pixels of a row on which nothing lies. */
+        void untouched(int y, int from, int end, int[] out) {
+            for (int x = from; x < end; x++) {
+                int i = y * bare.width() + x;
+                int p = bare.rgb()[i];
+                int red = p >> 16 & 255;
+                int green = p >> 8 & 255;
+                int blue = p & 255;
+                out[i] = middle == null
+                        ? plain[0][red] << 16 | plain[1][green] << 8 | plain[2][blue]
+                        : code(x, y, LINEAR[red], LINEAR[green], LINEAR[blue]);
+            }
+        }
     }
 }

@@ -3,6 +3,7 @@ package scree.core.placement;
 import java.util.Arrays;
 import java.util.List;
 import scree.core.image.Point;
+import scree.core.image.Raster;
 
 /** The part of a picture round a mark, shrunk to parts of the mark's radius: told and covered by these, not by pixels. */
 final class MarkGrid {
@@ -29,9 +30,9 @@ final class MarkGrid {
     private final int width;
 
     /** @param open where skin is, or null for everywhere */
-    MarkGrid(Covered covered, float[] bare, Canvas.Room open, int width, int height) {
+    MarkGrid(Covered covered, Raster bare, Canvas.Room open) {
         this.covered = covered;
-        this.width = width;
+        this.width = bare.width();
         List<Point> line = covered.outline();
         this.radius = (1 + covered.spread()) * halfWidth(line);
         int margin = (int) Math.ceil(REACH * radius) + 3;
@@ -39,8 +40,8 @@ final class MarkGrid {
         this.top = (int) Math.max(0, line.stream().mapToDouble(Point::y).min().orElse(0) - margin);
         int right =
                 (int) Math.min(width, line.stream().mapToDouble(Point::x).max().orElse(0) + margin);
-        int bottom =
-                (int) Math.min(height, line.stream().mapToDouble(Point::y).max().orElse(0) + margin);
+        int bottom = (int) Math.min(
+                bare.height(), line.stream().mapToDouble(Point::y).max().orElse(0) + margin);
         this.step = Math.max(1, (int) (radius / FINE));
         this.w = Math.max(0, right - left) / step;
         this.h = Math.max(0, bottom - top) / step;
@@ -56,13 +57,18 @@ final class MarkGrid {
         return w > 4 && h > 4 && radius > 1.5;
     }
 
+    /** Returns what is looked at: left, top, right, bottom, px. */
+    int[] box() {
+        return new int[] {left, top, left + w * step, top + h * step};
+    }
+
     /** Returns the place of a pixel of the part in the whole picture. */
     int pixel(int x, int y) {
         return (y + top) * width + x + left;
     }
 
     /** Shrinks what is looked at: a mark is told by parts of its radius, not by pixels. */
-    private void shrink(float[] bare, Canvas.Room open) {
+    private void shrink(Raster bare, Canvas.Room open) {
         float share = 1f / (step * step);
         float[] row = new float[w * step];
         Arrays.fill(row, 1);
@@ -75,10 +81,10 @@ final class MarkGrid {
                 for (int x = 0; x < w; x++) {
                     int i = y * w + x;
                     for (int dx = 0; dx < step; dx++) {
-                        int p = line * width + x * step + left + dx;
-                        light[3 * i] += bare[3 * p] * share;
-                        light[3 * i + 1] += bare[3 * p + 1] * share;
-                        light[3 * i + 2] += bare[3 * p + 2] * share;
+                        int p = bare.rgb()[line * width + x * step + left + dx];
+                        light[3 * i] += MadeUp.linear(p >> 16 & 255) * share;
+                        light[3 * i + 1] += MadeUp.linear(p >> 8 & 255) * share;
+                        light[3 * i + 2] += MadeUp.linear(p & 255) * share;
                         skin[i] += row[x * step + dx] * share;
                     }
                 }
