@@ -17,6 +17,7 @@ self.addEventListener("message", (event) => {
 async function keep(addresses) {
   const cache = await caches.open(KEPT);
   const wanted = addresses.map((a) => new URL(a, location.origin).href);
+  wanted.sort((a, b) => FILE.test(new URL(b).pathname) - FILE.test(new URL(a).pathname)); // a page without its files opens to nothing
   for (const address of wanted) {
     const known = await cache.match(address);
     if (known && FILE.test(new URL(address).pathname)) { continue; }

@@ -148,8 +148,12 @@ class ChairJourneyIT extends MainLane {
         if (!browser.findElements(By.cssSelector("#panel-asked:not([hidden])")).isEmpty()) {
             click("#asked-leave");
         }
-        until(() -> Boolean.TRUE.equals(browser.executeAsyncScript(
-                "const told = arguments[0]; caches.match(location.href).then((kept) => told(Boolean(kept)))")));
+        until(
+                () -> Boolean.TRUE.equals(
+                        browser.executeAsyncScript(
+                                "const told = arguments[0];"
+                                        + " const needed = [...document.querySelectorAll('script[src], link[rel=stylesheet]')].map((e) => e.src || e.href);"
+                                        + " Promise.all([location.href, ...needed].map((a) => caches.match(a))).then((kept) => told(kept.every(Boolean)))")));
         until(() -> link().contains("Online")); // what was asked of the layers is a note too
         cut(true);
         long cutAt = Instant.now().toEpochMilli();
