@@ -118,6 +118,18 @@ class ChairJourneyIT extends MainLane {
         }
     }
 
+    /** Whether the page lies in the browser with all that it is drawn with: that page, which another process may have made than the one that is seen. */
+    private boolean keptWhole() {
+        return Boolean.TRUE.equals(browser.executeAsyncScript("""
+                        const told = arguments[0];
+                        caches.match(location.href).then((page) => page ? page.text() : "").then((text) => {
+                          const kept = new DOMParser().parseFromString(text, "text/html");
+                          const files = [...kept.querySelectorAll("script[src], link[rel=stylesheet]")]
+                            .map((e) => e.getAttribute("src") || e.getAttribute("href"));
+                          return files.length && Promise.all(files.map((f) => caches.match(f))).then((all) => all.every(Boolean));
+                        }).then(told);"""));
+    }
+
     private String clock() {
         return seen("#chair-clock");
     }
@@ -148,12 +160,7 @@ class ChairJourneyIT extends MainLane {
         if (!browser.findElements(By.cssSelector("#panel-asked:not([hidden])")).isEmpty()) {
             click("#asked-leave");
         }
-        until(
-                () -> Boolean.TRUE.equals(
-                        browser.executeAsyncScript(
-                                "const told = arguments[0];"
-                                        + " const needed = [...document.querySelectorAll('script[src], link[rel=stylesheet]')].map((e) => e.src || e.href);"
-                                        + " Promise.all([location.href, ...needed].map((a) => caches.match(a))).then((kept) => told(kept.every(Boolean)))")));
+        until(this::keptWhole);
         until(() -> link().contains("Online")); // what was asked of the layers is a note too
         cut(true);
         long cutAt = Instant.now().toEpochMilli();

@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -20,10 +21,14 @@ import org.openqa.selenium.chrome.ChromeDriver;
  */
 final class WorkerNetwork implements AutoCloseable {
     private static final int PATIENCE_SECONDS = 10;
+    private static final Pattern ANSWER = Pattern.compile("\\{\"id\":(\\d+)");
     private final WebSocket tools;
+    private final Map<Integer, CompletableFuture<Void>> answers;
+    private int asked;
 
-    private WorkerNetwork(WebSocket tools) {
+    private WorkerNetwork(WebSocket tools, Map<Integer, CompletableFuture<Void>> answers) {
         this.tools = tools;
+        this.answers = answers;
     }
 
     /** @param script the end of the worker's address */
@@ -40,22 +45,34 @@ final class WorkerNetwork implements AutoCloseable {
         if (!worker.find()) {
             throw new IllegalStateException("no worker among " + targets);
         }
-        CompletableFuture<Void> cut = new CompletableFuture<>();
+        Map<Integer, CompletableFuture<Void>> answers = new ConcurrentHashMap<>();
         WebSocket tools = http.newWebSocketBuilder()
                 .connectTimeout(Duration.ofSeconds(PATIENCE_SECONDS))
-                .buildAsync(URI.create(worker.group(1)), answers(cut))
+                .buildAsync(URI.create(worker.group(1)), listener(answers))
                 .get(PATIENCE_SECONDS, TimeUnit.SECONDS);
-        tools.sendText("{\"id\":1,\"method\":\"Network.enable\"}", true).get(PATIENCE_SECONDS, TimeUnit.SECONDS);
-        tools.sendText(
-                        "{\"id\":2,\"method\":\"Network.emulateNetworkConditions\",\"params\":"
-                                + "{\"offline\":true,\"latency\":0,\"downloadThroughput\":-1,\"uploadThroughput\":-1}}",
-                        true)
-                .get(PATIENCE_SECONDS, TimeUnit.SECONDS);
-        cut.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
-        return new WorkerNetwork(tools);
+        WorkerNetwork network = new WorkerNetwork(tools, answers);
+        network.ask("Network.enable", "{}");
+        network.offline(true);
+        return network;
     }
 
-    private static WebSocket.Listener answers(CompletableFuture<Void> cut) {
+    private void offline(boolean off) throws Exception {
+        ask(
+                "Network.emulateNetworkConditions",
+                "{\"offline\":" + off + ",\"latency\":0,\"downloadThroughput\":-1,\"uploadThroughput\":-1}");
+    }
+
+    /** Asks the tools for something and waits until they did it. */
+    private void ask(String method, String params) throws Exception {
+        int id = ++asked;
+        CompletableFuture<Void> done = new CompletableFuture<>();
+        answers.put(id, done);
+        tools.sendText("{\"id\":" + id + ",\"method\":\"" + method + "\",\"params\":" + params + "}", true)
+                .get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+        done.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+    }
+
+    private static WebSocket.Listener listener(Map<Integer, CompletableFuture<Void>> answers) {
         return new WebSocket.Listener() {
             private final StringBuilder text = new StringBuilder();
 
@@ -63,8 +80,9 @@ final class WorkerNetwork implements AutoCloseable {
             public CompletionStage<?> onText(WebSocket socket, CharSequence part, boolean last) {
                 text.append(part);
                 if (last) {
-                    if (text.toString().contains("\"id\":2")) {
-                        cut.complete(null);
+                    Matcher answer = ANSWER.matcher(text);
+                    if (answer.lookingAt()) {
+                        answers.get(Integer.valueOf(answer.group(1))).complete(null);
                     }
                     text.setLength(0);
                 }
@@ -73,8 +91,14 @@ final class WorkerNetwork implements AutoCloseable {
         };
     }
 
+    /** Brings the network back by word: that the tools go away alone has left a worker cut for good. */
     @Override
     public void close() {
+        try {
+            offline(false);
+        } catch (Exception gone) {
+            // the worker ended meanwhile, and its cut with it
+        }
         tools.abort();
     }
 }

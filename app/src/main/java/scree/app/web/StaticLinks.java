@@ -5,7 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.context.ApplicationContext;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
@@ -22,35 +22,39 @@ import org.springframework.web.servlet.resource.ResourceUrlProviderExposingInter
 class StaticLinks implements WebMvcConfigurer {
     private static final List<String> STATIC = List.of("cs?", "j?", "font?", "vendo?");
 
-    private final ObjectProvider<ResourceUrlProvider> provider;
+    private final ApplicationContext context;
 
-    StaticLinks(ObjectProvider<ResourceUrlProvider> provider) {
-        this.provider = provider;
+    StaticLinks(ApplicationContext context) {
+        this.context = context;
     }
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
         // after Spring's own, which it takes the place of
-        registry.addInterceptor(new HandlerInterceptor() {
-                    private ResourceUrlProvider narrowed;
-
-                    @Override
-                    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-                        if (narrowed == null) {
-                            narrowed = narrowed(provider.getObject());
-                        }
-                        request.setAttribute(
-                                ResourceUrlProviderExposingInterceptor.RESOURCE_URL_PROVIDER_ATTR, narrowed);
-                        return true;
-                    }
-                })
-                .order(1);
+        registry.addInterceptor(new Exposing()).order(1);
     }
 
-    /** The same handlers under patterns that only static files match. With its question mark a first segment is a pattern, so it stays in the path below it. */
-    private static ResourceUrlProvider narrowed(ResourceUrlProvider all) {
+    private final class Exposing implements HandlerInterceptor {
+        private ResourceUrlProvider narrowed;
+
+        @Override
+        public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+            if (narrowed == null) {
+                narrowed = narrowed();
+            }
+            request.setAttribute(ResourceUrlProviderExposingInterceptor.RESOURCE_URL_PROVIDER_ATTR, narrowed);
+            return true;
+        }
+    }
+
+    /**
+     * The same handlers under patterns that only static files match. With its question mark a first segment is a pattern, so it
+     * stays in the path below it. Spring's own provider knows its handlers only when the whole context is refreshed, and the first
+     * page may be asked for before that; so they are looked for here.
+     */
+    private ResourceUrlProvider narrowed() {
         Map<String, ResourceHttpRequestHandler> handlers = new LinkedHashMap<>();
-        all.getHandlerMap().forEach((pattern, handler) -> {
+        new Detecting().handlers(context).forEach((pattern, handler) -> {
             if (pattern.equals("/**")) {
                 STATIC.forEach(dir -> handlers.put("/" + dir + "/**", handler));
             } else {
@@ -60,5 +64,12 @@ class StaticLinks implements WebMvcConfigurer {
         ResourceUrlProvider narrowed = new ResourceUrlProvider();
         narrowed.setHandlerMap(handlers);
         return narrowed;
+    }
+
+    private static final class Detecting extends ResourceUrlProvider {
+        Map<String, ResourceHttpRequestHandler> handlers(ApplicationContext context) {
+            detectResourceHandlers(context);
+            return getHandlerMap();
+        }
     }
 }
