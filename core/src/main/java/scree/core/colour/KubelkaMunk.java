@@ -67,10 +67,13 @@ public final class KubelkaMunk {
      * @param thickness scattering power S·x, 0 or more
      */
     public static double film(double ri, double rg, double thickness) {
-        double e = Math.exp(-thickness * (1 / ri - ri));
-        double top = (rg - ri) / ri * e - ri * (rg - 1 / ri);
-        double bottom = (rg - ri) * e - (rg - 1 / ri);
-        return top / bottom;
+        return filmLeaving(Math.exp(-thickness * (1 / ri - ri)), ri, rg);
+    }
+
+    /** The same where it is known how much of the ground's part is left. */
+    private static double filmLeaving(double left, double ri, double rg) {
+        double far = rg - 1 / ri;
+        return ((rg - ri) / ri * left - ri * far) / ((rg - ri) * left - far);
     }
 
     /** Returns a film of the given scattering power over a ground, band by band. */
@@ -123,18 +126,12 @@ public final class KubelkaMunk {
             double black = 0;
             double white = 0;
             for (int i = 0; i < own.length; i++) {
-                double e = Math.exp(-thickness * fall[i]);
+                double left = Math.exp(-thickness * fall[i]);
                 double weight = Illuminant.D65.weight(1, i);
-                black += weight * film(own[i], 0, e);
-                white += weight * film(own[i], CHART_WHITE, e);
+                black += weight * filmLeaving(left, own[i], 0);
+                white += weight * filmLeaving(left, own[i], CHART_WHITE);
             }
             return black / white;
-        }
-
-        /** {@link KubelkaMunk#film(double, double, double)} with its exponential worked out before. */
-        private static double film(double ri, double rg, double e) {
-            double far = rg - 1 / ri;
-            return ((rg - ri) / ri * e - ri * far) / ((rg - ri) * e - far);
         }
     }
 }
