@@ -104,14 +104,15 @@ class PeopleController {
     @PostMapping("/studio")
     String customs(@CurrentMember Member me, Customs.Kept kept, RedirectAttributes next) {
         String name = kept.name() == null ? "" : kept.name().strip();
-        boolean known = Customs.zones().contains(kept.zone())
+        String zone = kept.zone() == null || kept.zone().isBlank() ? null : kept.zone(); // where the machine is
+        boolean known = (zone == null || Customs.zones().contains(zone))
                 && Customs.currencies().contains(kept.currency())
                 && kept.units() != null;
         if (!known || name.isEmpty() || name.length() > LONGEST_NAME) {
             next.addFlashAttribute("refused", words.say("customs.refused"));
             next.addFlashAttribute("typedName", kept.name());
         } else {
-            customs.put(me.studio(), new Customs.Kept(name, kept.zone(), kept.currency(), kept.units()));
+            customs.put(me.studio(), new Customs.Kept(name, zone, kept.currency(), kept.units()));
             next.addFlashAttribute("customsKept", true);
         }
         return "redirect:/people";

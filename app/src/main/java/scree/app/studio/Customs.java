@@ -92,8 +92,8 @@ public class Customs {
     /** Returns the codes of what is paid with. */
     public static List<String> currencies() {
         return Currency.getAvailableCurrencies().stream()
-                .filter(c -> c.getDefaultFractionDigits() >= 0
-                        && !c.getCurrencyCode().startsWith("X"))
+                .filter(c -> c.getDefaultFractionDigits()
+                        >= 0) // metals, tests and "none" have none; XAF, XCD, XOF are money
                 .map(Currency::getCurrencyCode)
                 .sorted(Comparator.naturalOrder())
                 .toList();

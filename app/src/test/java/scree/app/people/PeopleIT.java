@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -239,6 +241,28 @@ class PeopleIT {
             assertThat(said.get("typedEmail")).isEqualTo(wrong);
         }
         assertThat(people.open(owner.studio())).isEmpty();
+    }
+
+    /** A studio without a place of its own keeps the machine's: the list showed its first place, and keeping another name moved the studio there. */
+    @Test
+    void keepingAnotherNameMovesNoStudio() throws Exception {
+        String page = as(owner, get("/people")).getContentAsString();
+        Matcher shown = Pattern.compile("<select id=\"zone\".*?<option value=\"([^\"]*)\"\\s+selected", Pattern.DOTALL)
+                .matcher(page);
+        assertThat(shown.find()).isTrue();
+        as(
+                owner,
+                post("/people/studio")
+                        .param("name", "Slope & Stone")
+                        .param("zone", shown.group(1))
+                        .param("currency", "XOF")
+                        .param("units", "METRIC"));
+        assertThat(sql.queryForMap(
+                        "select name, time_zone, currency from studio where id = ?",
+                        owner.studio().value()))
+                .containsEntry("name", "Slope & Stone")
+                .containsEntry("time_zone", null)
+                .containsEntry("currency", "XOF");
     }
 
     private Map<String, Object> letter() {
