@@ -104,7 +104,7 @@ class CorrectJourneyIT extends MainLane {
     @Order(4)
     void aTattooIsCoveredInPressedCoatsAndAMarkIsLeft() {
         open("Rasmus");
-        assertThat(text(".marks")).contains("tattoo");
+        assertThat(text(".marks")).contains("Tattoo");
         assertThat(text(".mark-state")).contains("coat");
         find("body").sendKeys("l");
         until(() -> seen(".marks > li.open .mark-state").contains("left as it is"));
@@ -179,7 +179,7 @@ class CorrectJourneyIT extends MainLane {
     @Order(8)
     void onDeepSkinNoGreenIsProposed() {
         open("Kofi");
-        assertThat(text(".marks")).contains("scar");
+        assertThat(text(".marks")).contains("Scar");
         open("Ama");
         assertThat(text(".mark-detail")).doesNotContain("Moss").contains("planned");
     }

@@ -55,8 +55,7 @@ class HandoverJourneyIT extends MainLane {
         assertThat(seen("main")).contains("Kept on ");
         click("#take-home");
         arrives("/hand-over");
-        patiently(60)
-                .until(b -> b.findElements(By.cssSelector(".sheet-row img")).size() >= 2);
+        patiently().until(b -> b.findElements(By.cssSelector(".sheet-row img")).size() >= 2);
         assertThat(seen("main")).contains("What Rasmus takes home", "Open to print");
         assertAccessible("hand-over");
         assertNoSidewaysScroll();
@@ -76,7 +75,7 @@ class HandoverJourneyIT extends MainLane {
         find("#address").sendKeys("rasmus@lakeside.example");
         click("#send");
         until(() -> seen(".letters").contains("rasmus@lakeside.example"));
-        patiently(60).until(b -> {
+        patiently().until(b -> {
             go("/sittings/" + sitting + "/hand-over");
             return seen(".letters").contains("Delivered");
         });
@@ -90,7 +89,7 @@ class HandoverJourneyIT extends MainLane {
         String link = find(".letter-text a[href$='/sheet']").getAttribute("href");
         go(link.substring(link.indexOf("/from-home/")));
         assertThat(seen("main")).contains("Rasmus, your sheet");
-        patiently(30)
+        patiently()
                 .until(
                         b -> Boolean.TRUE.equals(
                                 browser.executeScript(
@@ -121,7 +120,7 @@ class HandoverJourneyIT extends MainLane {
                 newest("Petra%"));
         Path own = Files.write(Files.createTempFile("home", ".jpg"), jpeg);
         browser.findElement(By.name("picture")).sendKeys(own.toString());
-        patiently(60).until(b -> !b.findElements(By.cssSelector(".sent img")).isEmpty());
+        patiently().until(b -> !b.findElements(By.cssSelector(".sent img")).isEmpty());
         Files.delete(own);
         browser.executeScript("document.getElementById('consent').click()");
         click(".home-form button.main");
@@ -143,7 +142,7 @@ class HandoverJourneyIT extends MainLane {
         assertNoSidewaysScroll();
         click("#send");
         arrives("/reply#sent");
-        patiently(60).until(b -> {
+        patiently().until(b -> {
             go("/inbox");
             return seen(".letter").contains("Hello Petra");
         });

@@ -132,7 +132,7 @@ class JourneyIT extends MainLane {
                 .sendKeys(Keys.ARROW_DOWN)
                 .keyUp(Keys.SHIFT)
                 .perform();
-        patiently(10).until(b -> !neckFigures().equals(before));
+        patiently().until(b -> !neckFigures().equals(before));
         String moved = neckFigures();
         WebElement zone = find("[data-zone=NECK] path.light");
         new Actions(browser)
@@ -141,7 +141,7 @@ class JourneyIT extends MainLane {
                 .moveByOffset(0, -25)
                 .release()
                 .perform();
-        patiently(10).until(b -> !neckFigures().equals(moved));
+        patiently().until(b -> !neckFigures().equals(moved));
         assertThat(browser.switchTo().activeElement().getAttribute("data-zone")).isEqualTo("NECK");
         click(".buttons.last button.main");
         arrives("/base");
@@ -252,7 +252,7 @@ class JourneyIT extends MainLane {
     void aFaceIsFoundTheHairlineDrawnThePlanEditedAndTheChartSaved() {
         browser.manage().window().setSize(new Dimension(1280, 943));
         go("/sittings/" + sitting + "/face");
-        patiently(40).until(ExpectedConditions.presenceOfElementLocated(By.id("face-drawing")));
+        patiently().until(ExpectedConditions.presenceOfElementLocated(By.id("face-drawing")));
         assertThat(text(".trust")).contains("Not settled yet");
         assertThat(text(".ask")).contains("hairline");
         assertAccessible("face");
@@ -264,13 +264,13 @@ class JourneyIT extends MainLane {
                 .moveByOffset(0, 18)
                 .release()
                 .perform();
-        patiently(10)
+        patiently()
                 .until(b -> !place.equals(find("[data-point=HAIRLINE]").getAttribute("transform"))
                         && find("[data-point=HAIRLINE]").getAttribute("class").contains("MOVED"));
         for (int i = 0; i < 22 && !seen("#confirm").isEmpty(); i++) {
             String asked = seen(".ask");
             click("#confirm");
-            patiently(10).until(b -> !seen(".ask").equals(asked));
+            patiently().until(b -> !seen(".ask").equals(asked));
         }
         assertThat(text(".trust")).contains("Settled");
         click("[data-main]");
@@ -282,18 +282,18 @@ class JourneyIT extends MainLane {
         answered();
         String strength = attribute("#strength", "value");
         find("#strength").sendKeys("u"); // a slider is no field that letters go into
-        patiently(10).until(b -> !strength.equals(attribute("#strength", "value")));
+        patiently().until(b -> !strength.equals(attribute("#strength", "value")));
         assertThat(text(".why-panel h1")).isEqualTo("Cheek shadow");
         find("#strength").sendKeys("r");
-        patiently(10).until(b -> strength.equals(attribute("#strength", "value")));
+        patiently().until(b -> strength.equals(attribute("#strength", "value")));
         answered();
         click("#schools-open");
         click("[data-field=aim][data-value=SOFTEN]");
-        patiently(10).until(b -> seen("#schools-open").contains("soften"));
+        patiently().until(b -> seen("#schools-open").contains("soften"));
         await(By.cssSelector("[data-zone='CHEEK_SHADOW.RIGHT'].edited"));
         assertThat(attribute("#strength", "value")).isEqualTo(strength);
         click("[data-mode=made]");
-        patiently(20)
+        patiently()
                 .until(b -> Boolean.TRUE.equals(browser.executeScript(
                         "const i = document.getElementById('made-picture'); return i.complete && i.naturalWidth > 0")));
         go("/sittings/" + sitting + "/place/chart");
@@ -321,7 +321,7 @@ class JourneyIT extends MainLane {
         new Actions(browser).sendKeys(Keys.ENTER).perform();
         until(() -> seen("#taps-words").contains("chin"));
         new Actions(browser).sendKeys(Keys.ARROW_UP, Keys.ENTER).perform();
-        patiently(30)
+        patiently()
                 .until(b -> b.findElements(By.cssSelector("[data-point=CHIN].PLACED"))
                                         .size()
                                 == 1
@@ -351,7 +351,7 @@ class JourneyIT extends MainLane {
                 .hasSize(1);
         browser.executeScript(
                 "htmx.ajax('POST', document.getElementById('face').dataset.url + '/point', {values: {point: 'CHIN', dx: 0, dy: -900}, target: '#face-side', swap: 'outerHTML'})");
-        patiently(10).until(b -> seen("[role=alert]").contains("stays where it was"));
+        patiently().until(b -> seen("[role=alert]").contains("stays where it was"));
         browser.manage().window().setSize(new Dimension(1024, 911));
         for (String path : List.of("/face?byhand", "/place", "/place/chart")) {
             go("/sittings/" + sitting + path);
@@ -363,7 +363,7 @@ class JourneyIT extends MainLane {
     private void upload(String file) {
         go("/sittings/" + sitting + "/skin");
         find("#picture").sendKeys(files.resolve(file).toString());
-        patiently(20)
+        patiently()
                 .until(b ->
                         b.findElements(By.cssSelector("[role=alert], .trust")).size() > 0 && !stale(file));
     }

@@ -68,7 +68,7 @@ class PictureJourneyIT extends SideLane {
         String before = String.valueOf(browser.executeScript("return document.body.dataset.taken = 'before'"));
         assertThat(before).isEqualTo("before");
         find("#picture").sendKeys(files.resolve(file(name)).toString());
-        patiently(60)
+        patiently()
                 .until(b -> Boolean.TRUE.equals(browser.executeScript(
                         "return document.body && document.body.dataset.taken !== 'before' && document.readyState === 'complete'"
                                 + " && !!document.querySelector('.refused-look, .trust')")));
@@ -130,7 +130,7 @@ class PictureJourneyIT extends SideLane {
         for (int i = 0; i < 22 && !seen("#confirm").isEmpty(); i++) {
             String asked = seen(".ask");
             click("#confirm");
-            patiently(10).until(b -> !seen(".ask").equals(asked));
+            patiently().until(b -> !seen(".ask").equals(asked));
         }
         assertThat(text("#face-side")).doesNotContain("wider on");
     }
@@ -158,7 +158,7 @@ class PictureJourneyIT extends SideLane {
             browser.get(link);
             browser.findElement(By.cssSelector("#home-picture input[type=file]"))
                     .sendKeys(files.resolve(file(sent[0])).toString());
-            patiently(60).until(b -> seen(".sent-said").contains(sent[1]));
+            patiently().until(b -> seen(".sent-said").contains(sent[1]));
         }
         browser.manage().window().setSize(new Dimension(1280, 943));
     }

@@ -58,7 +58,7 @@ class RecordJourneyIT extends SideLane {
         Path after = Files.write(Files.createTempFile("after", ".jpg"), jpeg);
         find("#after-file").sendKeys(after.toString());
         click("#after-form button");
-        patiently(60).until(b -> !b.findElements(By.id("after-range")).isEmpty());
+        patiently().until(b -> !b.findElements(By.id("after-range")).isEmpty());
         Files.delete(after);
         assertThat(find("g[clip-path] image").getAttribute("transform")).matches("matrix\\((0\\.9|1\\.0)\\d* .*");
         assertThat(seen("main")).contains("No zone differs by more than two readings do by themselves");
@@ -127,7 +127,7 @@ class RecordJourneyIT extends SideLane {
     void theSheetToTakeHomeHasAllOnIt() throws IOException {
         go("/sittings/" + sitting + "/record");
         click("#take-home");
-        patiently(60).until(b -> !b.findElements(By.id("print")).isEmpty());
+        patiently().until(b -> !b.findElements(By.id("print")).isEmpty());
         String words = printed(find("#print").getAttribute("href"));
         assertThat(words)
                 .contains("Liv Torsander", "Reacts to: itched under the eyes", "Shadow and light", "Powder and sheen")

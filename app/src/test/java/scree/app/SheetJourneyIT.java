@@ -88,9 +88,9 @@ class SheetJourneyIT extends SideLane {
         assertThat(attribute("a[href$='sheet.pdf']", "href")).endsWith("/sheet.pdf");
         assertAccessible("a bare sheet");
         send("wet.jpg", SheetScene.Setting.careful(number));
-        patiently(30).until(b -> seen("h1").contains("12 fields are good"));
+        patiently().until(b -> seen("h1").contains("12 fields are good"));
         send("settled.jpg", SheetScene.Setting.careful(number).with(SheetScene.Fault.GLARE));
-        patiently(30).until(b -> seen(".shots").contains("Settled"));
+        patiently().until(b -> seen(".shots").contains("Settled"));
         assertThat(text("#field-2")).contains("shines");
         click("#field-2");
         until(() -> seen(".field-said").contains("black strip shines"));
@@ -102,7 +102,7 @@ class SheetJourneyIT extends SideLane {
     @Order(2)
     void aPictureWithoutTheCardIsRefusedAndChangesNothing() throws IOException {
         send("cardless.jpg", SheetScene.Setting.careful(number).with(SheetScene.Fault.NO_CARD));
-        patiently(30).until(b -> seen("[role=alert]").contains("card is not seen"));
+        patiently().until(b -> seen("[role=alert]").contains("card is not seen"));
         assertThat(text(".shots")).contains("Just laid").contains("Settled");
     }
 
@@ -110,7 +110,7 @@ class SheetJourneyIT extends SideLane {
     @Order(3)
     void twelveProductsAreNamedAndTakenAndTheBaseRanksWithThem() throws IOException {
         send("again.jpg", SheetScene.Setting.careful(number));
-        patiently(30).until(b -> !seen("#field-2").contains("shines"));
+        patiently().until(b -> !seen("#field-2").contains("shines"));
         for (int f = 1; f <= 12; f++) {
             int field = f;
             go(sheet + "?field=" + f);

@@ -180,7 +180,7 @@ class SkinAndLightJourneyIT extends SideLane {
         assertNoSidewaysScroll();
         browser.findElement(By.cssSelector("#home-picture input[type=file]"))
                 .sendKeys(files.resolve("home.jpg").toString());
-        patiently(60).until(b -> !b.findElements(By.cssSelector(".sent img")).isEmpty());
+        patiently().until(b -> !b.findElements(By.cssSelector(".sent img")).isEmpty());
         assertThat(text(".sent-said")).contains("That works");
         find("#concerns").sendKeys("Fine lines");
         click(".home-form .stone-button");
@@ -285,7 +285,7 @@ class SkinAndLightJourneyIT extends SideLane {
         write("refused.jpg", picture);
         go("/sittings/" + sitting + "/skin");
         find("#picture").sendKeys(files.resolve("refused.jpg").toString());
-        patiently(60).until(b -> seen(".refused-look").contains(sentence));
+        patiently().until(b -> seen(".refused-look").contains(sentence));
         assertThat(seen(".trust")).isEmpty();
         assertThat(browser.findElements(By.cssSelector("[data-zone]"))).isEmpty();
     }
@@ -301,6 +301,6 @@ class SkinAndLightJourneyIT extends SideLane {
         go("/sittings/" + sitting + "/light");
         new Select(find("select[name=room]")).selectByValue(room);
         click(".practice-room button");
-        patiently(60).until(b -> seen(".reading .verdict").contains(heading));
+        patiently().until(b -> seen(".reading .verdict").contains(heading));
     }
 }

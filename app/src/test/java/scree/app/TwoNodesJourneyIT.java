@@ -34,16 +34,16 @@ class TwoNodesJourneyIT extends MainLane {
         String sitting = attribute("a[href*='/sittings/']", "href").replaceAll(".*/sittings/(\\d+).*", "$1");
 
         go("/sittings/" + sitting + "/order");
-        String before = attribute(".order-steps", "innerText");
+        String before = seen(".order-steps");
         changedAndShownByTheOther("[data-school=UNDERPAINTING]", before);
         assertThat(both.answeredBySecond()).as("by turns").isGreaterThan(3);
         assertThat(both.answeredByFirst()).isGreaterThan(3);
 
         both.killSecond();
-        String between = attribute(".order-steps", "innerText");
+        String between = seen(".order-steps");
         click("#undo");
-        until(() -> !attribute(".order-steps", "innerText").equals(between));
-        assertThat(attribute(".order-steps", "innerText")).isEqualTo(before);
+        until(() -> !seen(".order-steps").equals(between));
+        assertThat(seen(".order-steps")).isEqualTo(before);
         go("/sittings/" + sitting + "/place");
         until(() -> seen("#place-drawing") != null && !seen("h1").isEmpty());
         go("/");
@@ -53,11 +53,11 @@ class TwoNodesJourneyIT extends MainLane {
     /** What one process was told, the other one shows: read four times, so that both have their turn. */
     private void changedAndShownByTheOther(String tap, String before) {
         click(tap);
-        until(() -> !attribute(".order-steps", "innerText").equals(before));
-        String after = attribute(".order-steps", "innerText");
+        until(() -> !seen(".order-steps").equals(before));
+        String after = seen(".order-steps");
         for (int i = 0; i < 4; i++) {
             browser.navigate().refresh();
-            assertThat(attribute(".order-steps", "innerText")).as("read " + i).isEqualTo(after);
+            assertThat(seen(".order-steps")).as("read " + i).isEqualTo(after);
         }
     }
 }

@@ -1,5 +1,6 @@
 package scree.app.look;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import java.io.ByteArrayOutputStream;
@@ -13,25 +14,31 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
+import scree.app.memory.Memories;
 import scree.app.web.Words;
 
 /**
  * Prints a template as PDF, in Scree's own faces. Nothing is fetched: a template that names a file gets none. Two are printed at once, so that
- * thirty sheets do not take all memory; the others wait their turn.
+ * thirty sheets do not take all memory; the others wait their turn. What reads the same is printed once: a sheet is looked at, printed and sent.
  */
 @Component
 public class HtmlPdf {
     private static final int AT_ONCE = 2;
+    /** Characters and bytes: some fifty sheets. */
+    private static final int KEPT = 32 << 20;
+
     private static final int PLAIN = 400;
     private static final int STRONG = 600;
 
     private final ITemplateEngine templates;
     private final Words words;
     private final Semaphore turns = new Semaphore(AT_ONCE, true);
+    private final Cache<String, byte[]> printed;
 
-    HtmlPdf(ITemplateEngine templates, Words words) {
+    HtmlPdf(ITemplateEngine templates, Words words, Memories memories) {
         this.templates = templates;
         this.words = words;
+        this.printed = memories.keep("prints", KEPT, (html, pdf) -> html.length() + pdf.length);
     }
 
     /**
@@ -57,7 +64,8 @@ public class HtmlPdf {
     public byte[] write(String template, String name, Supplier<?> view, Paper paper) {
         turns.acquireUninterruptibly();
         try {
-            return print(html(template, name, view.get(), paper));
+            return printed.get(html(template, name, view.get(), paper), HtmlPdf::print)
+                    .clone();
         } finally {
             turns.release();
         }
