@@ -14,15 +14,26 @@ import scree.app.studio.Secrets;
 @TestPropertySource(
         properties = {
             "scree.demo.enabled=false",
-            "spring.datasource.hikari.schema=first_journey",
-            "spring.flyway.default-schema=first_journey"
+            "spring.datasource.hikari.schema=" + FirstRunJourneyIT.SCHEMA,
+            "spring.flyway.default-schema=" + FirstRunJourneyIT.SCHEMA
         })
 class FirstRunJourneyIT extends MainLane {
+    static final String SCHEMA = "first_journey";
     private static final String TOKEN = "a-token-that-whoever-starts-scree-is-told";
     private static final String PASSWORD = "seven loose stones on a slope";
 
     @Autowired
     private JdbcTemplate sql;
+
+    @Override
+    String schema() {
+        return SCHEMA;
+    }
+
+    @Override
+    boolean demo() {
+        return false;
+    }
 
     @Test
     void aStudioIsFoundedAndTakesItsFirstClient() {

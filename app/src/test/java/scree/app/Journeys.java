@@ -56,8 +56,10 @@ abstract class Journeys {
     /** Journeys of a lane share a demo and a browser, so they go one after the other; the lanes run side by side. */
     private static final Map<String, Lane> LANES = new ConcurrentHashMap<>();
 
-    /** @param nodes a second process beside that of the test, where the run is asked to go through two by turns; else null */
-    private record Lane(ChromeDriver browser, Path files, TwoNodes nodes) {}
+    /** Second processes beside those of the tests, by schema, where the run is asked to go through two by turns. */
+    private static final Map<String, TwoNodes> NODES = new ConcurrentHashMap<>();
+
+    private record Lane(ChromeDriver browser, Path files) {}
 
     /** Returns the schema of the lane's demo. */
     abstract String lane();
@@ -88,10 +90,13 @@ abstract class Journeys {
 
     @BeforeAll
     void beginAsAStranger() {
-        Lane lane = LANES.computeIfAbsent(lane(), name -> begin(name, port));
+        Lane lane = LANES.computeIfAbsent(lane(), name -> begin());
         browser = lane.browser();
         files = lane.files();
-        port = lane.nodes() == null ? port : lane.nodes().port();
+        if (Boolean.getBoolean("scree.two.nodes")) {
+            port = NODES.computeIfAbsent(schema(), s -> second(port, s, demo(), door()))
+                    .port();
+        }
         String before = browser.getWindowHandle();
         browser.switchTo().newWindow(WindowType.TAB); // a tab that many pages were shown in grows slow
         String fresh = browser.getWindowHandle();
@@ -103,10 +108,30 @@ abstract class Journeys {
         browser.manage().deleteAllCookies();
     }
 
-    private static Lane begin(String name, int port) {
+    /** Returns where the rows lie that the class works on. */
+    String schema() {
+        return lane();
+    }
+
+    /** Returns whether the concert lies there. */
+    boolean demo() {
+        return true;
+    }
+
+    /** Returns the port at which two processes are reached, or 0 for any. */
+    int door() {
+        return 0;
+    }
+
+    private static TwoNodes second(int port, String schema, boolean demo, int door) {
+        TwoNodes nodes = TwoNodes.beside(port, schema, demo, door);
+        Runtime.getRuntime().addShutdownHook(new Thread(nodes::killSecond));
+        return nodes;
+    }
+
+    private static Lane begin() {
         try {
-            TwoNodes nodes = Boolean.getBoolean("scree.two.nodes") ? TwoNodes.beside(port, name) : null;
-            Lane lane = new Lane(open(), Files.createTempDirectory("scree-journeys"), nodes);
+            Lane lane = new Lane(open(), Files.createTempDirectory("scree-journeys"));
             Runtime.getRuntime().addShutdownHook(new Thread(() -> end(lane)));
             return lane;
         } catch (IOException e) {
@@ -136,9 +161,6 @@ abstract class Journeys {
     }
 
     private static void end(Lane lane) {
-        if (lane.nodes() != null) {
-            lane.nodes().killSecond();
-        }
         lane.browser().quit();
         try (Stream<Path> left = Files.walk(lane.files())) {
             left.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());

@@ -42,8 +42,13 @@ final class TwoNodes implements AutoCloseable {
         this.door = door;
     }
 
-    /** Starts a second process beside one of the journeys' and waits until it answers. */
-    static TwoNodes beside(int first, String schema) {
+    /**
+     * Starts a second process beside one of the journeys' and waits until it answers.
+     *
+     * @param demo whether the concert lies in the schema
+     * @param door port where both are reached, or 0 for any
+     */
+    static TwoNodes beside(int first, String schema, boolean demo, int door) {
         try {
             int port = free();
             Path log = Path.of("target", "second-node-of-" + schema + ".log");
@@ -60,8 +65,10 @@ final class TwoNodes implements AutoCloseable {
             Arrays.stream(DemoStudio.class
                             .getAnnotation(TestPropertySource.class)
                             .properties())
-                    .filter(p -> !p.contains("schema="))
+                    .filter(p -> !p.contains("schema=") && !p.contains("demo.enabled="))
                     .forEach(p -> call.add("--" + p));
+            call.add("--scree.demo.enabled=" + demo);
+            call.add("--scree.origin=" + (door == 0 ? "" : origin(door)));
             call.add("--spring.datasource.hikari.schema=" + schema);
             call.add("--spring.flyway.default-schema=" + schema);
             Process second = new ProcessBuilder(call)
@@ -69,7 +76,7 @@ final class TwoNodes implements AutoCloseable {
                     .redirectOutput(log.toFile())
                     .start();
             TwoNodes both =
-                    new TwoNodes(first, port, second, new ServerSocket(0, 128, InetAddress.getLoopbackAddress()));
+                    new TwoNodes(first, port, second, new ServerSocket(door, 128, InetAddress.getLoopbackAddress()));
             both.awaitSecond(log);
             start(both::answer);
             return both;
@@ -78,10 +85,17 @@ final class TwoNodes implements AutoCloseable {
         }
     }
 
-    private static int free() throws IOException {
+    /** Returns a port that nobody listens on. */
+    static int free() {
         try (ServerSocket any = new ServerSocket(0)) {
             return any.getLocalPort();
+        } catch (IOException e) {
+            throw new UncheckedIOException("no free port", e);
         }
+    }
+
+    static String origin(int door) {
+        return "http://localhost:" + door;
     }
 
     private void awaitSecond(Path log) throws IOException {

@@ -13,7 +13,7 @@ class TwoNodesJourneyIT extends MainLane {
 
     @BeforeAll
     void besideTheFirst() {
-        both = TwoNodes.beside(port, DemoStudio.SCHEMA);
+        both = TwoNodes.beside(port, DemoStudio.SCHEMA, true, 0);
         port = both.port();
     }
 

@@ -113,6 +113,7 @@ final class Nodes {
     }
 
     private void ask(RunningApp app, HttpClient http, String page) throws InterruptedException {
+        long from = System.nanoTime();
         try {
             if (Load.get(app, http, page).statusCode() == 200) {
                 answered.incrementAndGet();
@@ -121,7 +122,9 @@ final class Nodes {
             }
         } catch (IOException brokenOff) {
             errors.incrementAndGet();
-            say("  wrong: %s %s", page, brokenOff);
+            say(
+                    "  wrong: %s after %.1f s: %s, from %s",
+                    page, (System.nanoTime() - from) / 1e9, brokenOff, brokenOff.getCause());
         }
     }
 
