@@ -167,9 +167,10 @@ class ChairJourneyIT extends MainLane {
         until(() -> notes("MORE") == 1);
         if (!browser.findElements(By.cssSelector("#panel-asked:not([hidden])")).isEmpty()) {
             click("#asked-leave");
+            until(() -> notes("LEFT") == 1);
         }
         until(this::keptWhole);
-        until(() -> link().contains("Online")); // what was asked of the layers is a note too
+        until(() -> link().contains("All is kept"));
         cut(true);
         long cutAt = Instant.now().toEpochMilli();
         List<String> offline = new ArrayList<>();

@@ -124,8 +124,12 @@ final class Nodes {
             errors.incrementAndGet();
             say(
                     "  wrong: %s after %.1f s: %s, from %s",
-                    page, (System.nanoTime() - from) / 1e9, brokenOff, brokenOff.getCause());
+                    page, (System.nanoTime() - from) / 1e9, brokenOff, root(brokenOff));
         }
+    }
+
+    private static Throwable root(Throwable trouble) {
+        return trouble.getCause() == null ? trouble : root(trouble.getCause());
     }
 
     private static List<String> pages() throws SQLException {
