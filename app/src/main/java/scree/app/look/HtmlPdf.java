@@ -24,8 +24,8 @@ import scree.app.web.Words;
 @Component
 public class HtmlPdf {
     private static final int AT_ONCE = 2;
-    /** Characters and bytes: some fifty sheets. */
-    private static final int KEPT = 32 << 20;
+    /** Characters and bytes: some ten sheets, for the few minutes in which one is looked at, printed and sent. */
+    private static final int KEPT = 8 << 20;
 
     private static final int PLAIN = 400;
     private static final int STRONG = 600;

@@ -89,11 +89,10 @@ public class Customs {
                 .toList();
     }
 
-    /** Returns the codes of what is paid with. */
+    /** Returns the codes of what is paid with; metals, test codes and "none" have no smaller unit, francs and dollars of several countries do. */
     public static List<String> currencies() {
         return Currency.getAvailableCurrencies().stream()
-                .filter(c -> c.getDefaultFractionDigits()
-                        >= 0) // metals, tests and "none" have none; XAF, XCD, XOF are money
+                .filter(c -> c.getDefaultFractionDigits() >= 0)
                 .map(Currency::getCurrencyCode)
                 .sorted(Comparator.naturalOrder())
                 .toList();
