@@ -1,5 +1,5 @@
-/* The chair: shows one step at a time and counts its clocks. What is right to do, in which order and what follows from a difference comes
-   with the page; here it is only shown. Notes and the server's time are link.js's. */
+/* The chair: shows one step at a time and takes what hands tell. What is right to do, in which order and what follows from a difference
+   comes with the page; here it is only shown. Notes and the server's time are link.js's, the clocks' figures clocks.js's. */
 (function () {
   "use strict";
   const chair = document.getElementById("chair");
@@ -7,7 +7,7 @@
   const S = JSON.parse(chair.dataset.script), W = S.words;
   const $ = (id) => document.getElementById(id);
   const say = (words, ...values) => values.reduce((text, v, i) => text.replace("{" + i + "}", v), words);
-  const TWICE = 700, TICK = 250, SAID = 6000, MOMENT = 600, SPARE = 15000;
+  const TWICE = 700, TICK = 250, SAID = 6000, MOMENT = 600;
   const leg = {}, name = {}, brief = {};
   S.steps.forEach((s) => { leg[s.code] = s; name[s.code] = s.name; brief[s.code] = s.shortly; });
   const link = window.chairLink(S, {
@@ -21,6 +21,7 @@
     atRest: () => !document.querySelector(".chair-panel:not([hidden])")
   });
   const now = link.now, all = link.all, note = link.note;
+  const clocks = window.chairClocks(S), tablet = window.chairTablet;
 
   // ---- the offer of a newer plan ----
   function offer(words) {
@@ -117,9 +118,8 @@
   }
   function ended() {
     const list = $("chair-end-list"), time1 = $("chair-end-time");
-    const last = S.steps.reduce((most, s) => Math.max(most, p.states[s.code].ended || 0), 0);
-    const planned = S.steps.reduce((most, s) => Math.max(most, s.start + s.hands), 0);
-    time1.textContent = say(time1.dataset.words, say(W.minutes, Math.round((last - S.begun) / 60000)), say(W.minutes, Math.round(planned / 60)));
+    const sums = clocks.sums(p);
+    time1.textContent = say(time1.dataset.words, say(W.minutes, sums.taken), say(W.minutes, sums.planned));
     list.textContent = "";
     S.steps.filter((s) => told1(p.states[s.code].different)).forEach((s) => {
       const li = document.createElement("li");
@@ -132,111 +132,62 @@
 
   // ---- clocks ----
   let alarmed = null, waited = null;
-  const clockText = (ms) => {
-    const s = Math.max(0, Math.round(ms / 1000));
-    return Math.floor(s / 60) + ":" + String(s % 60).padStart(2, "0");
-  };
-  const hour = (ms) => new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit", timeZone: S.zone }).format(new Date(ms));
   function set(id, text) { const e = $(id); if (e.textContent !== text) { e.textContent = text; } }
   function tick() {
     if (!p) { return; }
     const t = now(), code = p.current;
     const until = code && p.paused === null && !p.ready ? p.settled(code) : null;
     const waits = until !== null && until > t;
-    if (waited === code && !waits && code) { alarm(say(W.settled, brief[waitsFor(code)] || "")); }
+    if (waited === code && !waits && code) {
+      const over = clocks.lagOf(p, code);
+      alarm(say(W.settled, over ? brief[over.from] : ""));
+    }
     waited = waits ? code : null;
     meanwhile(code, waits, until, t);
     if (!code) {
       const finished = p.finished !== null;
       set("chair-clock", "");
-      set("chair-left", finished ? hour(p.finished) : "");
+      set("chair-left", finished ? clocks.hour(p.finished) : "");
       set("chair-settling", "");
       set("chair-pace", "");
       fill(1, false);
       return;
     }
-    const used = running(code, t);
+    const used = clocks.running(p, code, t);
     const hands = leg[code].hands * 1000;
     const left = hands - used;
     const over = !waits && left < 0;
-    set("chair-clock", clockText(waits ? until - t : Math.abs(left)));
+    set("chair-clock", clocks.text(waits ? until - t : Math.abs(left)));
     $("chair-clock").classList.toggle("over", over);
-    const lag = waits ? lagOf(code) : null;
+    const lag = waits ? clocks.lagOf(p, code) : null;
     set("chair-left", p.paused !== null ? W.paused : waits ? (lag.judged ? W.judged : say(W.settles, brief[lag.from])) : over ? W.over : W.left);
     fill(waits ? 1 - (until - t) / (lag.least * 1000) : Math.min(1, used / hands), waits);
     if (over && alarmed !== code && p.paused === null) { alarmed = code; flash(); }
-    set("chair-settling", settling(code, t));
-    set("chair-pace", pace(code, used, t));
+    set("chair-settling", clocks.settling(p, code, t));
+    set("chair-pace", clocks.pace(p, code, t));
   }
-  function running(code, t) {
-    const state = p.states[code], until = p.ready ? null : p.settled(code);
-    const from = until !== null && until > p.since ? until : p.since;
-    return state.taken - state.before + (p.paused === null ? Math.max(0, t - from) : 0);
-  }
-  const lagOf = (code) => S.lags.filter((l) => l.to === code && l.least > 0 && p.states[l.from] && p.states[l.from].stand === "DONE")
-    .sort((a, b) => p.states[b.from].ended + b.least * 1000 - p.states[a.from].ended - a.least * 1000)[0];
-  const waitsFor = (code) => { const l = lagOf(code); return l && l.from; };
   function fill(share, waits) {
     const bar = $("chair-fill");
     bar.setAttribute("width", (Math.max(0, Math.min(1, share)) * 99.6) + "%");
     bar.classList.toggle("waits", waits);
   }
-  /* What else settles, and what must not be waited for too long. */
-  function settling(code, t) {
-    const open = (c) => p.states[c] && p.states[c].stand === "TO_COME";
-    const done = (c) => p.states[c] && p.states[c].stand === "DONE";
-    const due = S.lags.filter((l) => l.most !== null && done(l.from) && open(l.to))
-      .map((l) => ({ to: l.to, left: p.states[l.from].ended + l.most * 1000 - t }))
-      .sort((a, b) => a.left - b.left)[0];
-    if (due) { return due.left < 0 ? say(W.late, brief[due.to]) : say(W.within, brief[due.to], clockText(due.left)); }
-    const from = {};
-    S.lags.filter((l) => l.least > 0 && !l.judged && l.to !== code && done(l.from) && open(l.to)).forEach((l) => {
-      from[l.from] = Math.max(from[l.from] || 0, p.states[l.from].ended + l.least * 1000);
-    });
-    return Object.keys(from).filter((c) => from[c] > t).sort((a, b) => from[a] - from[b]).slice(0, 1)
-      .map((c) => say(W.settles, brief[c]) + " " + clockText(from[c] - t)).join("");
-  }
-  function pace(code, used, t) {
-    const end = S.steps.reduce((most, s) => Math.max(most, s.start + s.hands), 0) * 1000;
-    const first = S.steps.findIndex((s) => p.states[s.code].stand === "TO_COME");
-    const rest = S.steps.slice(first), open = rest.filter((s) => p.states[s.code].stand === "TO_COME");
-    const idle = end - rest[0].start * 1000 - rest.reduce((sum, s) => sum + s.hands, 0) * 1000;
-    const left = Math.max(0, idle) + open.reduce((sum, s) => sum + s.hands * 1000, 0) - Math.min(used, leg[code].hands * 1000);
-    const late = Math.round((t - S.begun + left - end) / 60000);
-    const words = [late > 0 ? say(W.behind, late) : late < 0 ? say(W.ahead, -late) : W.onTime, say(W.end, hour(t + left))];
-    if (S.nextFace) { words.push(say(W.nextFace, S.nextFace)); }
-    return words.join(" ");
-  }
   function meanwhile(code, waits, until, t) {
     const box = $("chair-meanwhile"), button = $("chair-other");
     box.hidden = !waits;
     if (!waits) { return; }
-    const other = S.steps.find((s) => s.code !== code && p.states[s.code].stand === "TO_COME" && s.hands * 1000 <= until - t + SPARE && free(s.code, t));
+    const other = clocks.between(p, code, until, t);
     button.hidden = !other;
     button.dataset.step = other ? other.code : "";
     if (other) { const words = say(box.dataset.words, other.shortly.toLowerCase()); if (button.textContent !== words) { button.textContent = words; } }
     const nothing = box.querySelector("span");
     nothing.textContent = other ? "" : box.dataset.none;
   }
-  const free = (code, t) => S.lags.every((l) => l.to !== code || !p.states[l.from] || p.states[l.from].stand !== "TO_COME")
-    && (p.settled(code) || 0) <= t;
   function flash() {
     chair.classList.add("flash-once");
     setTimeout(() => chair.classList.remove("flash-once"), MOMENT);
-    if (localStorage.getItem("chair-sound") === "on") { beep(); }
+    if (localStorage.getItem("chair-sound") === "on") { tablet.sound(); }
   }
   function alarm(words) { told(words); flash(); }
-  function beep() {
-    try {
-      const audio = new AudioContext(), tone = audio.createOscillator(), loud = audio.createGain();
-      tone.frequency.value = 660;
-      loud.gain.value = 0.08;
-      tone.connect(loud).connect(audio.destination);
-      tone.start();
-      tone.stop(audio.currentTime + 0.35);
-      tone.onended = () => audio.close();
-    } catch (e) { /* a browser without sound has the sight of it */ }
-  }
   let saying = null;
   function told(words, lasting) {
     const box = $("chair-said");
@@ -410,23 +361,7 @@
     else if (e.key === "ArrowDown" || e.key === "ArrowUp") { const a = document.querySelector(".chair-step:not([hidden])"); if (a) { a.scrollBy(0, e.key === "ArrowDown" ? 80 : -80); } }
   });
 
-  // ---- the tablet ----
-  let awakeLock = null;
-  async function stayAwake() {
-    try { awakeLock = navigator.wakeLock && (await navigator.wakeLock.request("screen")); } catch (e) { awakeLock = null; }
-  }
-  document.addEventListener("visibilitychange", () => { if (!document.hidden) { stayAwake(); } });
   window.addEventListener("resize", () => { if (p) { show(); } });
-  async function keepPage() {
-    if (!("serviceWorker" in navigator)) { return; }
-    try {
-      await navigator.serviceWorker.register("/chair-worker.js");
-      const worker = (await navigator.serviceWorker.ready).active;
-      const files = performance.getEntriesByType("resource").map((r) => r.name)
-        .filter((a) => a.startsWith(location.origin) && !/\/(state|notes)\b/.test(a));
-      worker.postMessage({ keep: [location.origin + location.pathname].concat(files) });
-    } catch (e) { /* without a worker the page lives as long as it is open */ }
-  }
   async function start() {
     await link.open();
     const given = document.querySelector("[data-offer]").textContent;
@@ -434,8 +369,8 @@
     chair.dataset.ready = "yes";
     show();
     link.keepUp();
-    stayAwake();
-    keepPage();
+    tablet.stayAwake();
+    tablet.keepPage();
     setInterval(tick, TICK);
     chair.focus({ preventScroll: true });
   }
