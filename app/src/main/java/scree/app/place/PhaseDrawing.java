@@ -6,22 +6,16 @@ import java.awt.RenderingHints;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import javax.imageio.IIOImage;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageWriteParam;
-import javax.imageio.ImageWriter;
-import javax.imageio.stream.ImageOutputStream;
 import org.springframework.stereotype.Component;
 import scree.app.picture.Pictures;
+import scree.core.image.PictureIntake;
+import scree.core.image.Raster;
 import scree.core.placement.Family;
 
 /** A plan on two or three small faces, by what goes on together, so that zones which overlap can be told apart. */
@@ -112,28 +106,10 @@ public class PhaseDrawing {
         Rectangle2D box = new Rectangle2D.Double(EDGE, EDGE, WIDTH - 2 * EDGE, HEIGHT - 2 * EDGE);
         new FaceDrawing(plan, box, phase.families::contains).paint(g, picture);
         g.dispose();
-        return picture == null ? Pictures.png(image) : jpeg(image);
+        return picture == null ? Pictures.png(image) : PictureIntake.encodeJpeg(Raster.of(image), FINE);
     }
 
     /** Of a photograph, where a PNG would be ten times as large. */
-    private static byte[] jpeg(BufferedImage image) {
-        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
-        try (ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-                ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
-            ImageWriteParam fine = writer.getDefaultWriteParam();
-            fine.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-            fine.setCompressionQuality(FINE);
-            writer.setOutput(out);
-            writer.write(null, new IIOImage(image, null, null), fine);
-            out.flush();
-            return bytes.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException("a small face could not be written", e);
-        } finally {
-            writer.dispose();
-        }
-    }
-
     private static final float FINE = .88f;
 
     /** Returns a swatch of a family's pattern, for a legend. */

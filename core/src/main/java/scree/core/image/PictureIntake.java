@@ -146,7 +146,7 @@ public final class PictureIntake {
             param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
             param.setCompressionQuality(quality);
             writer.setOutput(out);
-            writer.write(null, new IIOImage(raster.toImage(), null, null), param);
+            writer.write(null, new IIOImage(raster.toBgrImage(), null, null), param);
             out.flush();
             return bytes.toByteArray();
         } catch (IOException e) {

@@ -54,6 +54,18 @@ public record Raster(int width, int height, int[] rgb) {
         return image;
     }
 
+    /** Returns a copy as JPEG writers take it, three bytes a pixel: from packed pixels they ask for each by itself. */
+    BufferedImage toBgrImage() {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR);
+        byte[] bgr = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+        for (int i = 0, at = 0; i < rgb.length; i++, at += 3) {
+            bgr[at] = (byte) rgb[i];
+            bgr[at + 1] = (byte) (rgb[i] >> 8);
+            bgr[at + 2] = (byte) (rgb[i] >> 16);
+        }
+        return image;
+    }
+
     /** Returns the code of channel 0 (red) to 2 (blue), 0..255; coordinates outside are moved to the edge. */
     public int code(int x, int y, int channel) {
         int pixel = rgb[Math.min(height - 1, Math.max(0, y)) * width + Math.min(width - 1, Math.max(0, x))];

@@ -38,11 +38,9 @@ final class SkinFeatures {
         int h = picture.height();
         float[] values = new float[COUNT * w * h];
         double[] lightness = new double[w * h];
-        double[] lab = new double[3];
         for (int i = 0; i < lightness.length; i++) {
             int p = picture.rgb()[i];
-            lab(NINTHS * (p >> 16 & 0xff), NINTHS * (p >> 8 & 0xff), NINTHS * (p & 0xff), lab);
-            lightness[i] = lab[0];
+            lightness[i] = lightness(NINTHS * (p >> 16 & 0xff), NINTHS * (p >> 8 & 0xff), NINTHS * (p & 0xff));
         }
         smoothed(picture, values);
         texture(lightness, w, h, values);
@@ -138,6 +136,11 @@ final class SkinFeatures {
         into[0] = 116 * y - 16;
         into[1] = 500 * (x - y);
         into[2] = 200 * (y - z);
+    }
+
+    /** L* alone, of nine times the codes. */
+    private static double lightness(int r, int g, int b) {
+        return 116 * f(.2126 * LINEAR[r] + .7152 * LINEAR[g] + .0722 * LINEAR[b]) - 16;
     }
 
     private static double f(double v) {
