@@ -1,6 +1,7 @@
 package scree.standins.camera;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import scree.core.colour.Spectrum;
 import scree.core.image.CardLayout;
 import scree.core.image.Point;
@@ -18,8 +19,16 @@ final class CardPainter {
     private static final double CORNER = 2.0;
     private static final List<Point> MARKS = CardLayout.marks();
     private static final double[] DARK = {.035, .035, .035};
+    /** Millimetres of the pale line round a field. */
+    private static final double LINE = .3;
+
+    /** Places are looked up by whole millimetres. */
+    private static final int COLUMNS = (int) Math.ceil(CardLayout.WIDTH);
 
     private final List<CardLayout.Place> places;
+    /** For each square millimetre the places that reach into it. */
+    private final int[][] near;
+
     private final double[][] fieldRaw;
     private final double[] border;
     private final boolean grey;
@@ -29,6 +38,7 @@ final class CardPainter {
         this.grey = shot.card() == CardLayout.Kind.GREY;
         this.places = CardLayout.places(shot.card());
         this.covered = shot.covered();
+        this.near = near(places);
         this.fieldRaw = places.stream()
                 .map(place -> camera.raw(place.field().reflectance(), lamp))
                 .toArray(double[][]::new);
@@ -74,12 +84,27 @@ final class CardPainter {
         return field(mm);
     }
 
+    private static int[][] near(List<CardLayout.Place> places) {
+        int[][] near = new int[COLUMNS * (int) Math.ceil(CardLayout.HEIGHT)][];
+        for (int k = 0; k < near.length; k++) {
+            int x = k % COLUMNS;
+            int y = k / COLUMNS;
+            near[k] = IntStream.range(0, places.size())
+                    .filter(i -> places.get(i).left() - LINE <= x + 1
+                            && places.get(i).right() + LINE >= x)
+                    .filter(i ->
+                            places.get(i).top() - LINE <= y + 1 && places.get(i).bottom() + LINE >= y)
+                    .toArray();
+        }
+        return near;
+    }
+
     private double[] field(Point mm) {
-        for (int i = 0; i < places.size(); i++) {
+        for (int i : near[(int) mm.y() * COLUMNS + (int) mm.x()]) {
             CardLayout.Place p = places.get(i);
             double dx = Math.max(p.left() - mm.x(), mm.x() - p.right());
             double dy = Math.max(p.top() - mm.y(), mm.y() - p.bottom());
-            if (Math.max(dx, dy) >= .3) {
+            if (Math.max(dx, dy) >= LINE) {
                 continue;
             }
             double qx = Math.max(0, dx + 1.6);
@@ -88,7 +113,7 @@ final class CardPainter {
             if (Math.max(dx, dy) < 0 && d < 0) {
                 return fieldRaw[i];
             }
-            if (d < .3) {
+            if (d < LINE) {
                 return new double[] {border[0] * .9, border[1] * .9, border[2] * .9};
             }
         }

@@ -5,11 +5,14 @@ final class Developer {
     private static final double SHOULDER_FROM = .75;
     private static final int CURVE_STEPS = 8192;
     private static final double CURVE_TOP = 2;
+    /** Light under which the curve bends too much for steps of the whole; it has as many steps of its own. */
+    private static final double TOE = .02;
 
     private final double[][] matrix;
     private final Camera camera;
     private final Shot shot;
     private final double[] curve = new double[CURVE_STEPS + 1];
+    private final double[] toe = new double[CURVE_STEPS + 1];
     private long state;
 
     Developer(Camera camera, Lamp lamp, Shot shot) {
@@ -19,6 +22,7 @@ final class Developer {
         this.state = shot.seed() * 0x9E3779B97F4A7C15L + 1;
         for (int i = 0; i <= CURVE_STEPS; i++) {
             curve[i] = curve(CURVE_TOP * i / CURVE_STEPS);
+            toe[i] = curve(TOE * i / CURVE_STEPS);
         }
     }
 
@@ -53,12 +57,15 @@ final class Developer {
     }
 
     private double code(double v) {
-        if (v <= .02) {
+        if (v < 0) {
             return curve(v);
         }
-        double at = Math.min(CURVE_TOP, v) * (CURVE_STEPS / CURVE_TOP);
+        return v <= TOE ? between(toe, v * (CURVE_STEPS / TOE)) : between(curve, v * (CURVE_STEPS / CURVE_TOP));
+    }
+
+    private static double between(double[] steps, double at) {
         int i = (int) Math.min(CURVE_STEPS - 1, at);
-        return curve[i] + (at - i) * (curve[i + 1] - curve[i]);
+        return steps[i] + Math.min(1, at - i) * (steps[i + 1] - steps[i]);
     }
 
     /** Linear light to code: a soft shoulder, the sRGB curve and an S of the camera's contrast. */
