@@ -22,7 +22,6 @@ import scree.app.base.StripeTests;
 import scree.app.base.Worn;
 import scree.app.client.Client;
 import scree.app.client.Clients;
-import scree.app.face.FaceSheet;
 import scree.app.face.Faces;
 import scree.app.kit.DryDowns;
 import scree.app.kit.Formulas;
@@ -37,14 +36,12 @@ import scree.app.meter.MeterTrouble;
 import scree.app.mix.MixBench;
 import scree.app.mix.Seasons;
 import scree.app.mix.TestMixes;
-import scree.app.picture.Upload;
 import scree.app.sitting.Sittings;
 import scree.app.skin.Readings;
 import scree.app.studio.Member;
 import scree.app.web.NotHere;
 import scree.app.web.StaleSave;
 import scree.core.colour.Lab;
-import scree.core.image.PictureIntake;
 import scree.core.mix.Batch;
 import scree.core.mix.SeasonParts;
 import scree.core.shade.DryDown;
@@ -54,12 +51,6 @@ import scree.core.shade.Role;
 import scree.core.shade.Traits;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.SkinType;
-import scree.standins.camera.Camera;
-import scree.standins.camera.Ensemble;
-import scree.standins.camera.Lamp;
-import scree.standins.camera.Lighting;
-import scree.standins.camera.Shot;
-import scree.standins.camera.Studio;
 
 /** Base in full on the real database: what is asked, watched, mixed and learned, and that none of it leaves its studio. */
 @TestDatabase
@@ -126,13 +117,7 @@ class BaseInFullIT {
                 mine.studio(),
                 new Client(0, "Petra Kvist", null, 1982, "Viola", SkinType.OILY, "lanolin", null, LocalDate.now(), 0));
         sitting = sittings.add(mine.studio(), client, mine.artistId(), LocalDateTime.now(), 45, "Concert");
-        var seated = Studio.seat(Ensemble.all().get(4), Lighting.facingWindow(), 800);
-        readings.take(
-                mine.studio(),
-                sitting,
-                Upload.of(PictureIntake.encodeJpeg(
-                        seated.shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)), .95f)));
-        faces.take(mine, sitting, Studio.points(Ensemble.all().get(4), 800), FaceSheet.Found.TEMPLATE);
+        ground.seat(mine, sitting, 4);
         skin = MatchTarget.from(
                         readings.of(mine.studio(), sitting).orElseThrow().skin(), MatchTarget.School.JAW_TO_NECK)
                 .orElseThrow()

@@ -36,7 +36,6 @@ import scree.core.face.Shape;
 import scree.core.face.Side;
 import scree.core.face.Tick;
 import scree.core.face.Trait;
-import scree.core.image.PictureIntake;
 import scree.core.method.Aim;
 import scree.core.placement.Area;
 import scree.core.placement.Family;
@@ -45,19 +44,12 @@ import scree.core.shade.Form;
 import scree.core.shade.Role;
 import scree.core.shade.Traits;
 import scree.core.skin.SkinType;
-import scree.standins.camera.Camera;
-import scree.standins.camera.Ensemble;
-import scree.standins.camera.Lamp;
-import scree.standins.camera.Lighting;
-import scree.standins.camera.Shot;
 import scree.standins.camera.StandInSearch;
-import scree.standins.camera.Studio;
 
 /** Points, rulings and edits in the real database: kept step by step, undone and redone, and no other studio's business. */
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class FaceAndPlaceIT {
-    private static final int WIDTH = 700;
 
     @Autowired
     private Ground ground;
@@ -94,10 +86,7 @@ class FaceAndPlaceIT {
     void aStudioWithAKit() {
         mine = ground.artist("face");
         theirs = ground.artist("else");
-        picture = PictureIntake.encodeJpeg(
-                Studio.seat(Ensemble.all().get(3), Lighting.facingWindow(), WIDTH)
-                        .shoot(Camera.quiet(2), Lamp.daylight(5500), Shot.withCard(4)),
-                .92f);
+        picture = Twelve.portrait(3);
         kit.add(mine.studio(), product("Slate", "Own", Role.CONTOUR, 48, 9, 12, null, true));
         kit.add(mine.studio(), product("Slate", "Gone", Role.CONTOUR, 46, 9, 12, null, false));
         kit.add(mine.studio(), product("Slate", "Lanolin", Role.CONTOUR, 47, 9, 12, "lanolin", true));
@@ -133,7 +122,7 @@ class FaceAndPlaceIT {
 
     private long withFace() {
         long id = sitting();
-        faces.take(mine, id, Studio.points(Ensemble.all().get(3), WIDTH), FaceSheet.Found.TEMPLATE);
+        faces.take(mine, id, Twelve.points(3), FaceSheet.Found.TEMPLATE);
         return id;
     }
 
@@ -275,7 +264,7 @@ class FaceAndPlaceIT {
     @Test
     void aHandOnATurnedHeadKnowsThatItIsTurned() {
         long id = sitting();
-        var truth = Studio.points(Ensemble.all().get(3), WIDTH);
+        var truth = Twelve.points(3);
         looks.take(mine, id, StandInSearch.of(truth, 13));
         assertThat(faces.of(mine.studio(), id)).as("asked for again").isEmpty();
         faces.template(
@@ -292,7 +281,7 @@ class FaceAndPlaceIT {
     @Test
     void aTemplateByThreeTapsLiesOnThePictureAndSaysWhatIsGuessed() {
         long id = sitting();
-        var truth = Studio.points(Ensemble.all().get(3), WIDTH);
+        var truth = Twelve.points(3);
         faces.template(
                 mine,
                 id,

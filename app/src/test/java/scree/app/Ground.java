@@ -2,9 +2,7 @@ package scree.app;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.boot.test.context.TestComponent;
 import scree.app.client.Client;
 import scree.app.client.Clients;
@@ -22,19 +20,11 @@ import scree.app.skin.Readings;
 import scree.app.studio.Accounts;
 import scree.app.studio.Member;
 import scree.core.colour.Lab;
-import scree.core.image.PictureIntake;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
 import scree.core.shade.Role;
 import scree.core.shade.Traits;
 import scree.core.skin.SkinType;
-import scree.standins.camera.Camera;
-import scree.standins.camera.Ensemble;
-import scree.standins.camera.Lamp;
-import scree.standins.camera.Lighting;
-import scree.standins.camera.Shot;
-import scree.standins.camera.Sitter;
-import scree.standins.camera.Studio;
 
 /** What tests on the real database stand on: a studio of their own with an artist, a client, an open sitting, a picture. */
 @TestComponent
@@ -99,30 +89,10 @@ public class Ground {
     }
 
     /** Takes one of the twelve into a sitting: the picture, the points as they are known, and so the skin. */
-    public void seat(Member of, long sitting, int sitter, int width) {
-        readings.take(of.studio(), sitting, Upload.of(portrait(sitter, width)));
-        faces.take(of, sitting, Studio.points(Ensemble.all().get(sitter), width), FaceSheet.Found.TEMPLATE);
+    public void seat(Member of, long sitting, int sitter) {
+        readings.take(of.studio(), sitting, Upload.of(Twelve.portrait(sitter)));
+        faces.take(of, sitting, Twelve.points(sitter), FaceSheet.Found.TEMPLATE);
     }
-
-    /** Returns a JPEG of a sitter with the card, facing a window. */
-    public static byte[] portrait(Sitter sitter, int width) {
-        return PictureIntake.encodeJpeg(
-                Studio.seat(sitter, Lighting.facingWindow(), width)
-                        .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(1)),
-                .95f);
-    }
-
-    /** The same of one of the twelve. */
-    public static byte[] portrait(int sitter, int width) {
-        return TAKEN.computeIfAbsent(
-                        new Taken(sitter, width), t -> portrait(Ensemble.all().get(t.sitter()), t.width()))
-                .clone();
-    }
-
-    /** Pictures of the twelve are taken once: developing one takes longer than most tests. */
-    private static final Map<Taken, byte[]> TAKEN = new ConcurrentHashMap<>();
-
-    private record Taken(int sitter, int width) {}
 
     /**
      * A liquid base that was opened today.

@@ -42,8 +42,6 @@ import scree.app.remote.RemoteLinks;
 import scree.app.reply.Replies;
 import scree.app.skin.Readings;
 import scree.app.studio.Member;
-import scree.standins.camera.Ensemble;
-import scree.standins.camera.Studio;
 
 /**
  * Walks every route there is with what no page sends: each field in turn gets every nastiness, the others what they usually get.
@@ -53,7 +51,6 @@ import scree.standins.camera.Studio;
 @AutoConfigureMockMvc
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class HostileInputIT {
-    private static final int WIDTH = 640;
     /** Only an endless loop or two that wait for each other take as long, however loaded the machine. */
     private static final long HANGS = Duration.ofMinutes(3).toMillis();
 
@@ -110,8 +107,8 @@ class HostileInputIT {
         }
         sitting = ground.sitting(me, client);
         event = events.newest(me.studio()).get(0).id();
-        readings.take(me.studio(), sitting, Upload.of(Ground.portrait(3, WIDTH)));
-        faces.take(me, sitting, Studio.points(Ensemble.all().get(3), WIDTH), FaceSheet.Found.TEMPLATE);
+        readings.take(me.studio(), sitting, Upload.of(Twelve.portrait(3)));
+        faces.take(me, sitting, Twelve.points(3), FaceSheet.Found.TEMPLATE);
         token = links.make(me, client);
         sheet = handovers.link(me, sitting, new Handovers.How(HtmlPdf.Paper.A4, false));
         reply = replies.link(me, sitting);

@@ -38,6 +38,7 @@ import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** What browser journeys share: the demo data on their own schema, a headless browser, and waiting for answers. */
@@ -46,6 +47,9 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 abstract class Journeys {
     @LocalServerPort
     int port;
+
+    @Autowired
+    private DemoLater concert;
 
     /** The browser of the lane; each class begins in it as a stranger. */
     ChromeDriver browser;
@@ -90,6 +94,7 @@ abstract class Journeys {
 
     @BeforeAll
     void beginAsAStranger() {
+        concert.load();
         Lane lane = LANES.computeIfAbsent(lane(), name -> begin());
         browser = lane.browser();
         files = lane.files();

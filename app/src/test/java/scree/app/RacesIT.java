@@ -37,17 +37,13 @@ import scree.core.skin.FreeSpot;
 import scree.core.skin.MatchTarget;
 import scree.core.skin.Texture;
 import scree.core.skin.Zone;
-import scree.standins.camera.Ensemble;
-import scree.standins.camera.Sitter;
-import scree.standins.camera.Studio;
 
 /** Two at once, again and again, on the real database: whatever both did is there afterwards. */
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class RacesIT {
     private static final int ROUNDS = 20;
-    private static final int WIDTH = 640;
-    private static final Sitter SITTER = Ensemble.all().get(3);
+    private static final int SITTER = 3;
     private static final Steps.Kind<FaceSheet> FACE = new Steps.Kind<>("FACE", FaceSheet.class);
 
     @Autowired
@@ -103,7 +99,7 @@ class RacesIT {
                 kit.add(me.studio(), Ground.base("Marl", "23", 65, null)),
                 kit.add(me.studio(), Ground.base("Marl", "25", 62, null)),
                 kit.add(me.studio(), Ground.base("Marl", "27", 59, null)));
-        portrait = Ground.portrait(SITTER, WIDTH);
+        portrait = Twelve.portrait(SITTER);
     }
 
     @Test
@@ -199,7 +195,7 @@ class RacesIT {
             long id = sitting();
             Race.run(2, () -> {
                 readings.take(me.studio(), id, Upload.of(portrait));
-                faces.take(me, id, Studio.points(SITTER, WIDTH), FaceSheet.Found.TEMPLATE);
+                faces.take(me, id, Twelve.points(SITTER), FaceSheet.Found.TEMPLATE);
             });
             long newest = sql.queryForObject("SELECT max(id) FROM picture WHERE sitting_id = ?", Long.class, id);
             assertThat(readings.of(me.studio(), id).orElseThrow().pictureId()).isEqualTo(newest);
@@ -320,7 +316,7 @@ class RacesIT {
     private long withSkin() {
         long id = sitting();
         readings.takeReady(me.studio(), id, pictures.ready(Upload.of(portrait)));
-        faces.take(me, id, Studio.points(SITTER, WIDTH), FaceSheet.Found.TEMPLATE);
+        faces.take(me, id, Twelve.points(SITTER), FaceSheet.Found.TEMPLATE);
         return id;
     }
 

@@ -46,15 +46,12 @@ import scree.app.studio.Member;
 import scree.app.web.NotHere;
 import scree.app.web.Once;
 import scree.core.care.Care;
-import scree.standins.camera.Ensemble;
-import scree.standins.camera.Studio;
 
 /** One bad row takes nothing else down; what is deleted comes back and in the end is gone; what was told is never overlooked. */
 @TestDatabase
 @AutoConfigureMockMvc
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ShieldedIT {
-    private static final int WIDTH = 640;
     private static final List<String> PAGES =
             List.of("intake", "light", "skin", "base", "base/mix", "base/stripes", "base/neck", "face", "place");
 
@@ -105,7 +102,7 @@ class ShieldedIT {
 
     @BeforeAll
     void aPicture() {
-        portrait = Ground.portrait(3, WIDTH);
+        portrait = Twelve.portrait(3);
     }
 
     @BeforeEach
@@ -117,7 +114,7 @@ class ShieldedIT {
         kit.add(studio, Ground.base("Marl", "23", 63, "lanolin"));
         sitting = ground.sitting(me, client);
         readings.take(studio, sitting, Upload.of(portrait));
-        faces.take(me, sitting, Studio.points(Ensemble.all().get(3), WIDTH), FaceSheet.Found.TEMPLATE);
+        faces.take(me, sitting, Twelve.points(3), FaceSheet.Found.TEMPLATE);
     }
 
     private void allPagesOpen() throws Exception {

@@ -35,8 +35,6 @@ import scree.core.colour.Lab;
 import scree.core.method.Occasion;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
-import scree.standins.camera.Ensemble;
-import scree.standins.camera.Studio;
 
 /** Real rows in a real database: what one studio writes, another never sees; stale saves are caught; the past stays. */
 @TestDatabase
@@ -84,8 +82,8 @@ class StudioIsolationIT {
         sitting = ground.sitting(mine, client);
         product = kit.add(mine.studio(), Ground.base("Marl", "21", 68, null));
         kit.add(mine.studio(), Ground.base("Marl", "23", 65, null));
-        readings.take(mine.studio(), sitting, Upload.of(Ground.portrait(3, 800)));
-        faces.take(mine, sitting, Studio.points(Ensemble.all().get(3), 800), FaceSheet.Found.TEMPLATE);
+        readings.take(mine.studio(), sitting, Upload.of(Twelve.portrait(3)));
+        faces.take(mine, sitting, Twelve.points(3), FaceSheet.Found.TEMPLATE);
         picture = readings.of(mine.studio(), sitting).orElseThrow().pictureId();
         readings.keep(mine.studio(), sitting, 0);
         bases.take(mine, sitting, product, "first", null, 0);
@@ -129,7 +127,7 @@ class StudioIsolationIT {
                 null,
                 clients.get(mine.studio(), client).version());
         assertThatThrownBy(() -> clients.change(other, stolen)).isInstanceOf(NotHere.class);
-        assertThatThrownBy(() -> readings.take(other, sitting, Upload.of(Ground.portrait(3, 800))))
+        assertThatThrownBy(() -> readings.take(other, sitting, Upload.of(Twelve.portrait(3))))
                 .isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> readings.keep(other, sitting, 0)).isInstanceOf(NotHere.class);
         assertThatThrownBy(() -> bases.take(theirs, sitting, product, null, null, 0))

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.LockSupport;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
@@ -22,12 +23,18 @@ import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
+import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 
 /** The script that makes and restores backups, on a small database of its own beside those of other tests. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class BackupIT {
     private static final String OWN = "scree_backup_it";
     private static final int WRITERS = 8;
+    /** Nanoseconds from one thing that a writer does to the next. */
+    private static final long BETWEEN = 10_000_000;
+
+    private static final String USER = System.getenv("SCREE_DB_USER");
+    private static final String PASSWORD = System.getenv("SCREE_DB_PASSWORD");
     private static final int A_MINUTE = 60;
 
     @TempDir
@@ -71,9 +78,11 @@ class BackupIT {
     }
 
     private JdbcTemplate on(String database) {
-        String url = "jdbc:postgresql://" + server.getHost() + ":" + server.getPort() + "/" + database;
-        return new JdbcTemplate(
-                new DriverManagerDataSource(url, System.getenv("SCREE_DB_USER"), System.getenv("SCREE_DB_PASSWORD")));
+        return new JdbcTemplate(new DriverManagerDataSource(at(database), USER, PASSWORD));
+    }
+
+    private String at(String database) {
+        return "jdbc:postgresql://" + server.getHost() + ":" + server.getPort() + "/" + database;
     }
 
     private void drop(String database) {
@@ -228,12 +237,15 @@ class BackupIT {
         AtomicInteger written = new AtomicInteger();
         List<Thread> people = IntStream.range(0, WRITERS)
                 .mapToObj(i -> new Thread(() -> {
-                    JdbcTemplate own = on(OWN);
+                    SingleConnectionDataSource line = new SingleConnectionDataSource(at(OWN), USER, PASSWORD, true);
+                    JdbcTemplate own = new JdbcTemplate(line);
                     while (working.get()) {
                         own.execute("with one as (insert into studio (name) values ('pair') returning id)"
                                 + " insert into studio (name) select 'of ' || id from one");
                         written.incrementAndGet();
+                        LockSupport.parkNanos(BETWEEN);
                     }
+                    line.destroy();
                 }))
                 .toList();
         people.forEach(Thread::start);

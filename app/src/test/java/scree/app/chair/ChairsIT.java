@@ -16,6 +16,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import scree.app.Ground;
 import scree.app.Race;
 import scree.app.TestDatabase;
+import scree.app.Twelve;
 import scree.app.base.Bases;
 import scree.app.kit.Kit;
 import scree.app.order.Orders;
@@ -35,7 +36,6 @@ import scree.standins.camera.Ensemble;
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ChairsIT {
-    private static final int WIDTH = 640;
     private static final int SITTER = 4;
 
     @Autowired
@@ -84,7 +84,7 @@ class ChairsIT {
 
     private long begun() {
         long sitting = sitting();
-        ground.seat(mine, sitting, SITTER, WIDTH);
+        ground.seat(mine, sitting, SITTER);
         bases.take(mine, sitting, base, null, null, 0);
         chairs.begin(mine, sitting);
         return sitting;
@@ -273,7 +273,7 @@ class ChairsIT {
         long portrait =
                 pictures.latest(mine.studio(), List.of(sitting)).get(sitting).id();
         Chairs.Said said = new Tablet(sitting).say(Kind.PICTURE, StepCode.LOOK);
-        Pictures.Ready ready = pictures.ready(Upload.of(Ground.portrait(SITTER + 1, WIDTH)));
+        Pictures.Ready ready = pictures.ready(Upload.of(Twelve.portrait(SITTER + 1)));
         chairs.picture(mine, sitting, said, ready);
         chairs.picture(mine, sitting, said, ready);
         assertThat(chair(sitting).notes())

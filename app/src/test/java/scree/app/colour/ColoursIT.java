@@ -11,6 +11,7 @@ import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
 import scree.app.Ground;
 import scree.app.TestDatabase;
+import scree.app.Twelve;
 import scree.app.client.Client;
 import scree.app.client.Clients;
 import scree.app.face.FaceSheet;
@@ -34,7 +35,6 @@ import scree.core.face.Side;
 import scree.core.harmony.ColourFamily;
 import scree.core.harmony.HarmonyCode;
 import scree.core.harmony.Part;
-import scree.core.image.PictureIntake;
 import scree.core.judge.EyeTone;
 import scree.core.judge.HairTone;
 import scree.core.judge.Looks;
@@ -49,18 +49,11 @@ import scree.core.shade.Role;
 import scree.core.shade.Told;
 import scree.core.shade.Traits;
 import scree.core.skin.SkinType;
-import scree.standins.camera.Camera;
-import scree.standins.camera.Ensemble;
-import scree.standins.camera.Lamp;
-import scree.standins.camera.Lighting;
-import scree.standins.camera.Shot;
-import scree.standins.camera.Studio;
 
 /** Colour in the real database: what is proposed, chosen, undone, and never worn by whom it could hurt. */
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ColoursIT {
-    private static final int WIDTH = 700;
     /** Fair, freckled, red hair. */
     private static final int PETRA = 3;
 
@@ -96,10 +89,7 @@ class ColoursIT {
     void aStudioWithColours() {
         mine = ground.artist("colour");
         theirs = ground.artist("grey");
-        picture = PictureIntake.encodeJpeg(
-                Studio.seat(Ensemble.all().get(PETRA), Lighting.facingWindow(), WIDTH)
-                        .shoot(Camera.quiet(2), Lamp.daylight(5500), Shot.withCard(4)),
-                .92f);
+        picture = Twelve.portrait(PETRA);
         add(Role.BLUSH, "Rose", Form.POWDER, .25, 63, 20, 13, null);
         add(Role.BLUSH, "Apricot", Form.POWDER, .25, 61, 17, 19, null);
         add(Role.BLUSH, "Sloe", Form.POWDER, .25, 28, 14, 7, null);
@@ -169,7 +159,7 @@ class ColoursIT {
                         new OwnColours(HairTone.RED, HairTone.RED, EyeTone.GREEN),
                         true));
         readings.take(mine.studio(), id, Upload.of(picture));
-        faces.take(mine, id, Studio.points(Ensemble.all().get(PETRA), WIDTH), FaceSheet.Found.TEMPLATE);
+        faces.take(mine, id, Twelve.points(PETRA), FaceSheet.Found.TEMPLATE);
         return id;
     }
 
@@ -324,7 +314,7 @@ class ColoursIT {
         long now = sittings.add(
                 mine.studio(), client, mine.artistId(), LocalDateTime.now().plusDays(1), 45, "Concert");
         readings.take(mine.studio(), now, Upload.of(picture));
-        faces.take(mine, now, Studio.points(Ensemble.all().get(PETRA), WIDTH), FaceSheet.Found.TEMPLATE);
+        faces.take(mine, now, Twelve.points(PETRA), FaceSheet.Found.TEMPLATE);
         assertThat(taken(now).sheet().families()).containsEntry(Part.LIP, ColourFamily.PEACH);
         TakenPlan plan = placements.of(mine.studio(), now).orElseThrow();
         assertThat(plan.asLastTime()).isTrue();

@@ -50,7 +50,6 @@ import scree.core.shade.Role;
 @AutoConfigureMockMvc
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class HandoversIT {
-    private static final int WIDTH = 640;
     private static final Handovers.How LINES = new Handovers.How(HtmlPdf.Paper.A4, false);
 
     @Autowired
@@ -95,7 +94,7 @@ class HandoversIT {
         kit.add(me.studio(), Ground.base("Gneiss", "Official", 66, null));
         ground.ware(me, "Slate shade", Role.CONTOUR, Form.POWDER, Lab.of(52, 7, 13), .6);
         ground.ware(me, "Rose fluff", Role.BLUSH, Form.POWDER, Lab.of(60, 24, 12), .5);
-        ground.seat(me, sitting, 3, WIDTH);
+        ground.seat(me, sitting, 3);
         long base = bases.shortlist(me.studio(), sitting, scree.app.base.BaseFilter.ANY)
                 .orElseThrow()
                 .ranked()

@@ -132,7 +132,7 @@ class MethodsIT {
 
     @Test
     void everyStageStartsFromIt() {
-        ground.seat(owner, sitting, 3, 640);
+        ground.seat(owner, sitting, 3);
         methods.settle(owner, STUDIO, Setting.MATCH_AREA, "FACE_TO_BODY");
         methods.settle(owner, STUDIO, Setting.COVER_SCHOOL, "BY_TABLE");
         methods.settle(owner, MINE, Setting.AIM, "LIFT");
@@ -154,12 +154,12 @@ class MethodsIT {
 
     @Test
     void whatAHandDidTheLastTimeIsDoneAgainAndTheRestFollowsTheMethod() {
-        ground.seat(owner, sitting, 3, 640);
+        ground.seat(owner, sitting, 3);
         placements.method(owner, sitting, m -> m.withBlushWay(BlushWay.APPLES));
         sql.update("update sitting set starts_at = starts_at - interval '20 days' where id = ?", sitting);
         methods.settle(owner, MINE, Setting.AIM, "SOFTEN");
         long next = ground.sitting(owner, client);
-        ground.seat(owner, next, 3, 640);
+        ground.seat(owner, next, 3);
         var plan = placements.of(owner.studio(), next).orElseThrow();
         assertThat(plan.asLastTime()).isTrue();
         assertThat(plan.sheet().method().blush()).isEqualTo(BlushWay.APPLES);

@@ -40,7 +40,6 @@ import scree.standins.camera.Ensemble;
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class OrdersIT {
-    private static final int WIDTH = 640;
     private static final int SITTER = 4;
 
     @Autowired
@@ -95,7 +94,7 @@ class OrdersIT {
     }
 
     private void plan(long sitting) {
-        ground.seat(mine, sitting, SITTER, WIDTH);
+        ground.seat(mine, sitting, SITTER);
         bases.take(mine, sitting, base, null, null, 0);
     }
 

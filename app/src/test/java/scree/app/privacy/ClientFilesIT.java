@@ -22,8 +22,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.context.annotation.Import;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.TestPropertySource;
+import scree.app.DemoLater;
 import scree.app.handover.Handovers;
 import scree.app.look.HtmlPdf;
 import scree.app.method.Level;
@@ -36,6 +38,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Every client of the demo goes out of one studio and into another, and out of that as the same. */
 @SpringBootTest
+@Import(DemoLater.class)
 @TestPropertySource(
         properties = {
             "scree.demo.enabled=true",
@@ -49,6 +52,9 @@ class ClientFilesIT {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     /** Numbers of the database go up by this, so that one which went along untranslated is seen in the file. */
     private static final long FAR = 7_000_000;
+
+    @Autowired
+    private DemoLater concert;
 
     @Autowired
     private ClientFiles files;
@@ -74,10 +80,8 @@ class ClientFilesIT {
     private List<Long> clients;
 
     @BeforeAll
-    void twoStudios() throws InterruptedException {
-        for (int i = 0; i < 600 && accounts.none(); i++) {
-            Thread.sleep(100);
-        }
+    void twoStudios() {
+        concert.load();
         runa = accounts.loadUserByUsername("runa@scree.example");
         other = founded("Elsewhere", "Ylva");
         clients = sql.queryForList(

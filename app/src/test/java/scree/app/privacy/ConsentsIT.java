@@ -20,6 +20,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Ground;
 import scree.app.TestDatabase;
+import scree.app.Twelve;
 import scree.app.client.Clients;
 import scree.app.picture.Upload;
 import scree.app.skin.Readings;
@@ -32,7 +33,6 @@ import scree.app.web.NotHere;
 @AutoConfigureMockMvc
 class ConsentsIT {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 3);
-    private static final int WIDTH = 640;
 
     @Autowired
     private Ground ground;
@@ -67,7 +67,7 @@ class ConsentsIT {
         me = ground.artist("consents");
         client = ground.client(me, "lanolin");
         sitting = ground.sitting(me, client);
-        ground.seat(me, sitting, 3, WIDTH);
+        ground.seat(me, sitting, 3);
         sql.update("update client set email = 'petra@home.example' where id = ?", client);
     }
 
@@ -105,7 +105,7 @@ class ConsentsIT {
     @Test
     void noPictureIsTakenUntilItIsAgreedToAgain() {
         consents.withdraw(me, client, given(Consent.Cover.PICTURES));
-        Upload picture = Upload.of(Ground.portrait(3, WIDTH));
+        Upload picture = Upload.of(Twelve.portrait(3));
         assertThatThrownBy(() -> readings.take(me.studio(), sitting, picture)).isInstanceOf(BadInput.class);
         assertThat(count("picture")).isZero();
         given(Consent.Cover.PICTURES);

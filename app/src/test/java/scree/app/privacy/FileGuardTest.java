@@ -22,13 +22,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import scree.app.Ground;
+import scree.app.Twelve;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 class FileGuardTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final int WIDTH = 640;
 
     private static byte[] sheet(Consumer<PDDocument> more) {
         try (PDDocument document = new PDDocument();
@@ -106,17 +105,17 @@ class FileGuardTest {
 
     @Test
     void aPictureIsOneAndAsLargeAsItsRowSays() {
-        byte[] picture = Ground.portrait(3, WIDTH);
+        byte[] picture = Twelve.portrait(3);
         int height = scree.core.image.PictureIntake.read(picture).height();
-        assertThat(FileGuard.safe(picture, "jpeg", row(WIDTH, height))).isSameAs(picture);
-        assertThat(FileGuard.safe(picture, "thumb", row(2 * WIDTH, 2 * height)))
+        assertThat(FileGuard.safe(picture, "jpeg", row(Twelve.WIDTH, height))).isSameAs(picture);
+        assertThat(FileGuard.safe(picture, "thumb", row(2 * Twelve.WIDTH, 2 * height)))
                 .as("the small one has no size of its own")
                 .isSameAs(picture);
-        refused(picture, "jpeg", row(WIDTH, height + 1));
+        refused(picture, "jpeg", row(Twelve.WIDTH, height + 1));
         refused(picture, "jpeg", JSON.createObjectNode());
-        refused(null, "jpeg", row(WIDTH, height));
+        refused(null, "jpeg", row(Twelve.WIDTH, height));
         refused(new byte[0], "thumb", row(1, 1));
-        refused(sheet(d -> {}), "jpeg", row(WIDTH, height));
-        refused(picture, "pdf", row(WIDTH, height));
+        refused(sheet(d -> {}), "jpeg", row(Twelve.WIDTH, height));
+        refused(picture, "pdf", row(Twelve.WIDTH, height));
     }
 }

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
 import scree.app.Ground;
 import scree.app.TestDatabase;
+import scree.app.Twelve;
 import scree.app.base.BaseFilter;
 import scree.app.base.Bases;
 import scree.app.homelink.HomeLink;
@@ -28,7 +29,6 @@ import scree.app.web.NotHere;
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ProofsIT {
-    private static final int WIDTH = 640;
     private static final int SITTER = 4;
 
     @Autowired
@@ -66,7 +66,7 @@ class ProofsIT {
         client = ground.client(me, "nickel");
         sitting = ground.sitting(me, client);
         kit.addAll(me.studio(), List.of(Ground.base("Marl", "60", 60, null), Ground.base("Marl", "52", 52, null)));
-        ground.seat(me, sitting, SITTER, WIDTH);
+        ground.seat(me, sitting, SITTER);
         readings.keep(
                 me.studio(),
                 sitting,
@@ -149,7 +149,7 @@ class ProofsIT {
 
     @Test
     void aPictureWithoutAFaceIsKeptAllTheSameAndIsNoPortrait() {
-        proofs.after(me, sitting, Upload.of(Ground.portrait(SITTER, WIDTH)), "", 0, true);
+        proofs.after(me, sitting, Upload.of(Twelve.portrait(SITTER)), "", 0, true);
         After after = proofs.of(me.studio(), sitting).after().get(0);
         assertThat(after.flash()).isTrue();
         assertThat(after.face()).isEmpty();

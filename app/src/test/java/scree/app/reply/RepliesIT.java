@@ -35,7 +35,6 @@ import scree.core.skin.Zone;
 @AutoConfigureMockMvc
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class RepliesIT {
-    private static final int WIDTH = 640;
     private static final int FAIR = 0;
     private static final int OTHER_FACE = 5;
     private static final int DEEP = 2;
@@ -87,7 +86,7 @@ class RepliesIT {
     /** A sitting that came from home, of one of the twelve. */
     private long cameIn(int sitter, long client) {
         long id = ground.sitting(me, client);
-        ground.seat(me, id, sitter, WIDTH);
+        ground.seat(me, id, sitter);
         sittings.cameIn(me.studio(), id);
         return id;
     }
@@ -253,7 +252,7 @@ class RepliesIT {
     void anotherFaceIsAskedAboutAndNothingIsSentMeanwhile() {
         long client = ground.client(me, null);
         long before = ground.sitting(me, client);
-        ground.seat(me, before, DEEP, WIDTH);
+        ground.seat(me, before, DEEP);
         sql.update("update sitting set starts_at = starts_at - interval '30 days' where id = ?", before);
         long id = cameIn(OTHER_FACE, client);
         assertThat(replies.of(me.studio(), id).question())
@@ -272,7 +271,7 @@ class RepliesIT {
     void theSameFaceAndAFirstPictureAreNotAskedAbout() {
         long client = ground.client(me, null);
         long before = ground.sitting(me, client);
-        ground.seat(me, before, DEEP, WIDTH);
+        ground.seat(me, before, DEEP);
         sql.update("update sitting set starts_at = starts_at - interval '30 days' where id = ?", before);
         assertThat(replies.of(me.studio(), cameIn(DEEP, client)).question()).isEmpty();
         assertThat(replies.of(me.studio(), fair).question()).isEmpty();
