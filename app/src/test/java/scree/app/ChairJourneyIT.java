@@ -358,8 +358,11 @@ class ChairJourneyIT extends MainLane {
         until(() -> notes("FINISHED") == 1);
         assertThat(sql.queryForObject("select done_at is not null from sitting where id = ?", Boolean.class, sitting))
                 .isTrue();
-        go("/sittings/" + sitting + "/record");
-        assertThat(seen("main")).contains("Kept on ", "Hands took", "note: gentle round the eyes");
+        until(() -> {
+            go("/sittings/" + sitting + "/record"); // made right after the end is stored
+            return seen("main").contains("Kept on ");
+        });
+        assertThat(seen("main")).contains("Hands took", "note: gentle round the eyes");
         assertAccessible("record of work at the chair");
         click("#take-home");
         until(() -> seen("main").contains("What Ingrun takes home"));

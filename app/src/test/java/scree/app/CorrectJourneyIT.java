@@ -14,7 +14,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Correction as an artist meets it: proposed, compared, changed by hand and by keys; broken skin; a tattoo; deep skin. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class CorrectJourneyIT extends MainLane {
+class CorrectJourneyIT extends FarLane {
     @BeforeAll
     void comeIn() {
         go("/");

@@ -17,7 +17,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 
 /** From the record to the client's own screen: the sheet goes out, the letter is opened; a picture from home is answered. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class HandoverJourneyIT extends MainLane {
+class HandoverJourneyIT extends FarLane {
     @Autowired
     private JdbcTemplate sql;
 

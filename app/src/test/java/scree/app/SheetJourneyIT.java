@@ -29,7 +29,7 @@ import scree.standins.makeup.MadeUpProduct;
 
 /** A swatch sheet in a browser: printed, photographed twice, named, taken, and ranked with. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class SheetJourneyIT extends SideLane {
+class SheetJourneyIT extends MainLane {
     @Autowired
     private JdbcTemplate sql;
 

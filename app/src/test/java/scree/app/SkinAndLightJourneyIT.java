@@ -33,7 +33,7 @@ import scree.standins.camera.Studio;
 
 /** Light judged, spots marked, witnesses asked, the meter pressed, and a client who sends a picture from home. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class SkinAndLightJourneyIT extends SideLane {
+class SkinAndLightJourneyIT extends FarLane {
     private String sitting;
     private String client;
 

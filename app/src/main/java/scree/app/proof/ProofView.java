@@ -1,6 +1,7 @@
 package scree.app.proof;
 
 import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
@@ -107,11 +108,7 @@ record ProofView(
         After flash = told.after().stream().filter(After::flash).findFirst().orElse(null);
         After shown = plain == null ? flash : plain;
         return new ProofView(
-                told.madeAt() == null
-                        ? words.say("proof.stands")
-                        : words.say(
-                                "proof.kept",
-                                words.date("date.moment", told.madeAt().atZoneSameInstant(zone))),
+                stand(told.sitting().done(), told.madeAt(), zone, words),
                 told.before().isEmpty() ? null : slider(told, shown, words),
                 shots(told, words),
                 changes(told.kept(), shown, words),
@@ -120,6 +117,14 @@ record ProofView(
                 told.work().map(w -> work(w, words)).orElse(null),
                 told.wore().stream().map(w -> wore(w, zone, words)).toList(),
                 words.learned(before));
+    }
+
+    /** A record is made right after the end is stored: between the two nobody is told that the sitting goes on. */
+    static String stand(boolean ended, OffsetDateTime madeAt, ZoneId zone, ProofWords words) {
+        if (madeAt == null) {
+            return words.say(ended ? "proof.ended" : "proof.stands");
+        }
+        return words.say("proof.kept", words.date("date.moment", madeAt.atZoneSameInstant(zone)));
     }
 
     private static Slider slider(Proofs.Told told, After shown, ProofWords words) {

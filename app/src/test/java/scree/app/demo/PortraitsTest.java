@@ -2,36 +2,20 @@ package scree.app.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import scree.core.image.PictureIntake;
+import scree.app.Alike;
 
 class PortraitsTest {
     /** Else a change of the simulated camera would show in new pictures only; {@code ./scree portraits} makes them anew. */
     @Test
     void whatShipsIsWhatTheCameraMakesToday() {
         Portraits.Portrait portrait = Portraits.of(0, 700).get(1);
-        int[] shipped = PictureIntake.read(portrait.shipped().orElseThrow()).rgb();
-        int[] made = PictureIntake.read(portrait.render()).rgb();
-        assertThat(shipped).hasSameSizeAs(made);
-        double off = IntStream.range(0, made.length)
-                .mapToDouble(i -> Math.abs((made[i] >> 8 & 255) - (shipped[i] >> 8 & 255)))
-                .average()
-                .orElseThrow();
-        assertThat(off).as("codes of green, mean").isLessThan(.2);
+        Alike.assertAlike(portrait.shipped().orElseThrow(), portrait.render());
     }
 
     @Test
     void theSheetThatShipsIsWhatTheCameraMakesToday() {
-        int[] shipped =
-                PictureIntake.read(DemoSheet.When.WET.shipped().orElseThrow()).rgb();
-        int[] made = PictureIntake.read(DemoSheet.When.WET.render()).rgb();
-        assertThat(shipped).hasSameSizeAs(made);
-        double off = IntStream.range(0, made.length)
-                .mapToDouble(i -> Math.abs((made[i] >> 8 & 255) - (shipped[i] >> 8 & 255)))
-                .average()
-                .orElseThrow();
-        assertThat(off).as("codes of green, mean").isLessThan(.2);
+        Alike.assertAlike(DemoSheet.When.WET.shipped().orElseThrow(), DemoSheet.When.WET.render());
         assertThat(DemoSheet.When.SETTLED.shipped()).isPresent();
     }
 

@@ -3,6 +3,8 @@ package scree.app.proof;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -47,6 +49,16 @@ class ProofViewTest {
                 .as("what is still to come is not left out")
                 .isEmpty();
         assertThat(ProofView.otherwise(Optional.empty(), words())).isEmpty();
+    }
+
+    @Test
+    void betweenTheEndAndItsRecordNobodyIsToldThatTheSittingGoesOn() {
+        OffsetDateTime made = OffsetDateTime.parse("2026-06-20T15:30:00Z");
+        assertThat(ProofView.stand(false, null, ZoneOffset.UTC, words())).contains("Not ended yet");
+        assertThat(ProofView.stand(true, null, ZoneOffset.UTC, words()))
+                .contains("Ended", "is being made")
+                .doesNotContain("Not ended");
+        assertThat(ProofView.stand(true, made, ZoneOffset.UTC, words())).contains("Kept on");
     }
 
     private static Kept kept(SkinReading.Trust trust, double lightness, Lab target, Area... areas) {
