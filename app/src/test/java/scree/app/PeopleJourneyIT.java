@@ -10,7 +10,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Somebody is asked in, joins, works, and is let go. */
-class PeopleJourneyIT extends FarLane {
+class PeopleJourneyIT extends MainLane {
     private static final String EMAIL = "mara@slope.example";
     private static final String GOOD = "seven loose stones on a slope";
 
