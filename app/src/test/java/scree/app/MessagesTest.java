@@ -341,4 +341,16 @@ class MessagesTest {
             }
         }
     }
+
+    /** Thymeleaf replaces an element before it asks whether it is wanted: the question has to stand round it. */
+    @Test
+    void nothingIsReplacedOnACondition() throws IOException {
+        Pattern both = Pattern.compile(
+                "<[^<>]*\\bth:(?:if|unless)=[^<>]*\\bth:replace=|<[^<>]*\\bth:replace=[^<>]*\\bth:(?:if|unless)=");
+        try (Stream<Path> files = Files.walk(Path.of("src/main/resources/templates"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".html")).toList()) {
+                assertThat(Files.readString(file)).as(file.toString()).doesNotContainPattern(both);
+            }
+        }
+    }
 }
