@@ -20,10 +20,7 @@ class ChairProgressJourneyIT extends MainLane {
     /** The page tells how far the work is by itself; it must tell what the server tells. */
     @Test
     void thePageCountsAsTheServerDoes() {
-        go("/sign-in"); // any page will do
-        browser.executeScript(
-                "const s = document.createElement('script'); s.src = '/js/chair/progress.js'; document.head.append(s)");
-        until(() -> Boolean.TRUE.equals(browser.executeScript("return Boolean(window.chairProgress)")));
+        load("progress", "chairProgress");
         Random random = new Random(20260620);
         Course course = course(random);
         StringBuilder plan = new StringBuilder("{\"steps\":[");
@@ -54,6 +51,76 @@ class ChairProgressJourneyIT extends MainLane {
                     told + "]");
             assertThat(page).as("round " + round).isEqualTo(server(course, begun, events));
         }
+    }
+
+    /** Any page will do. */
+    private void load(String script, String made) {
+        if (!browser.getCurrentUrl().endsWith("/sign-in")) {
+            go("/sign-in");
+        }
+        browser.executeScript(
+                "const s = document.createElement('script'); s.src = '/js/chair/' + arguments[0] + '.js'; document.head.append(s)",
+                script);
+        until(() -> Boolean.TRUE.equals(browser.executeScript("return Boolean(window[arguments[0]])", made)));
+    }
+
+    /** Three steps, the first of which has to settle for half a minute and must not wait for more than four. */
+    private static final String PLAN = """
+            {"begun": 0, "zone": "Europe/Oslo", "nextFace": null,
+             "words": {"settles": "{0} settles", "settled": "{0} has settled", "judged": "look", "within": "{0} within {1}",
+                       "late": "{0} waited too long", "behind": "{0} behind", "ahead": "{0} ahead", "onTime": "on time", "end": "done at {0}"},
+             "steps": [{"code": "MOIST", "shortly": "cream", "start": 0, "hands": 60},
+                       {"code": "BASE", "shortly": "base", "start": 90, "hands": 120},
+                       {"code": "BLUSH", "shortly": "blush", "start": 210, "hands": 20}],
+             "lags": [{"from": "MOIST", "to": "BASE", "least": 30, "most": 240, "judged": false}]}
+            """;
+
+    private static final String FOR_BLUSH =
+            "{\"from\": \"MOIST\", \"to\": \"BLUSH\", \"least\": %d, \"most\": null, \"judged\": false}";
+
+    private String clock(String said, String events, long seconds) {
+        return clock(PLAN, said, events, seconds);
+    }
+
+    private String clock(String plan, String said, String events, long seconds) {
+        return String.valueOf(browser.executeScript(
+                "const S = JSON.parse(arguments[0]), c = chairClocks(S), t = 1000 * arguments[2];"
+                        + "const p = chairProgress(S, 0, JSON.parse(arguments[1])); return " + said,
+                plan,
+                events,
+                seconds));
+    }
+
+    @Test
+    void clocksSayWhatIsDueWhatSettlesAndHowTheWorkStands() {
+        load("words", "chairSay");
+        load("progress", "chairProgress");
+        load("clocks", "chairClocks");
+        String none = "[]";
+        String done = "[{\"kind\":\"DONE\",\"step\":\"MOIST\",\"at\":60000,\"device\":\"a\",\"seq\":1}]";
+        assertThat(clock("c.text(61499) + ' ' + c.text(-5)", none, 0)).isEqualTo("1:01 0:00");
+        assertThat(clock("c.running(p, 'MOIST', t)", none, 40)).isEqualTo("40000");
+        assertThat(clock("c.pace(p, 'MOIST', t)", none, 40)).isEqualTo("on time done at 01:03");
+        assertThat(clock("c.pace(p, 'MOIST', t)", none, 240)).isEqualTo("3 behind done at 01:06");
+        assertThat(clock("c.waiting(c.lagOf(p, 'BASE'))", done, 70)).isEqualTo("cream settles");
+        assertThat(clock("c.settled(p, 'BASE')", done, 90)).isEqualTo("cream has settled");
+        assertThat(clock("c.running(p, 'BASE', t)", done, 80))
+                .as("hands wait while it settles")
+                .isEqualTo("0");
+        assertThat(clock("c.running(p, 'BASE', t)", done, 100)).isEqualTo("10000");
+        assertThat(clock("c.between(p, 'BASE', 90000, t).code", done, 65)).isEqualTo("BLUSH");
+        assertThat(clock("typeof c.between(p, 'BASE', 90000, t)", done, 88))
+                .as("two seconds and what may be over are too short for it")
+                .isEqualTo("undefined");
+        assertThat(clock("c.settling(p, 'BASE', t)", done, 120)).isEqualTo("base within 3:00");
+        assertThat(clock("c.settling(p, 'BASE', t)", done, 301)).isEqualTo("base waited too long");
+        String longer = PLAN.replace("240", "null").replace("\"lags\": [", "\"lags\": [" + FOR_BLUSH + ", ");
+        assertThat(clock(longer.formatted(120), "c.settling(p, 'BASE', t)", done, 70))
+                .isEqualTo("cream settles 1:50");
+        assertThat(clock(longer.formatted(20), "c.settling(p, 'BASE', t)", done, 70))
+                .as("it is waited for and told already")
+                .isEmpty();
+        assertThat(clock("JSON.stringify(c.sums(p))", done, 301)).isEqualTo("{\"taken\":1,\"planned\":4}");
     }
 
     private static Course course(Random random) {

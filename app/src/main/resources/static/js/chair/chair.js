@@ -6,10 +6,10 @@
   if (!chair) { return; }
   const S = JSON.parse(chair.dataset.script), W = S.words;
   const $ = (id) => document.getElementById(id);
-  const say = (words, ...values) => values.reduce((text, v, i) => text.replace("{" + i + "}", v), words);
+  const say = window.chairSay;
   const TWICE = 700, TICK = 250, SAID = 6000, MOMENT = 600;
-  const leg = {}, name = {}, brief = {};
-  S.steps.forEach((s) => { leg[s.code] = s; name[s.code] = s.name; brief[s.code] = s.shortly; });
+  const leg = {}, name = {};
+  S.steps.forEach((s) => { leg[s.code] = s; name[s.code] = s.name; });
   const link = window.chairLink(S, {
     url: chair.dataset.url,
     artist: (document.querySelector('meta[name="artist"]') || {}).content || "",
@@ -138,10 +138,7 @@
     const t = now(), code = p.current;
     const until = code && p.paused === null && !p.ready ? p.settled(code) : null;
     const waits = until !== null && until > t;
-    if (waited === code && !waits && code) {
-      const over = clocks.lagOf(p, code);
-      alarm(say(W.settled, over ? brief[over.from] : ""));
-    }
+    if (waited === code && !waits && code) { alarm(clocks.settled(p, code)); }
     waited = waits ? code : null;
     meanwhile(code, waits, until, t);
     if (!code) {
@@ -160,7 +157,7 @@
     set("chair-clock", clocks.text(waits ? until - t : Math.abs(left)));
     $("chair-clock").classList.toggle("over", over);
     const lag = waits ? clocks.lagOf(p, code) : null;
-    set("chair-left", p.paused !== null ? W.paused : waits ? (lag.judged ? W.judged : say(W.settles, brief[lag.from])) : over ? W.over : W.left);
+    set("chair-left", p.paused !== null ? W.paused : waits ? clocks.waiting(lag) : over ? W.over : W.left);
     fill(waits ? 1 - (until - t) / (lag.least * 1000) : Math.min(1, used / hands), waits);
     if (over && alarmed !== code && p.paused === null) { alarmed = code; flash(); }
     set("chair-settling", clocks.settling(p, code, t));

@@ -2,7 +2,7 @@
 (function () {
   "use strict";
   const SPARE = 15000;
-  const say = (words, ...values) => values.reduce((text, v, i) => text.replace("{" + i + "}", v), words);
+  const say = window.chairSay;
   const text = (ms) => {
     const s = Math.max(0, Math.round(ms / 1000));
     return Math.floor(s / 60) + ":" + String(s % 60).padStart(2, "0");
@@ -30,17 +30,24 @@
       return S.lags.filter((l) => l.to === code && l.least > 0 && done(p, l.from))
         .sort((a, b) => p.states[b.from].ended + b.least * 1000 - p.states[a.from].ended - a.least * 1000)[0];
     }
-    /* What else settles, and what must not be waited for too long. */
+    /* What is waited for, in words. */
+    const waiting = (lag) => (lag.judged ? W.judged : say(W.settles, brief[lag.from]));
+    function settled(p, code) {
+      const lag = lagOf(p, code);
+      return say(W.settled, lag ? brief[lag.from] : "");
+    }
+    /* What settles beside that which is waited for, and what must not be waited for too long. */
     function settling(p, code, t) {
       const due = S.lags.filter((l) => l.most !== null && done(p, l.from) && open(p, l.to))
         .map((l) => ({ to: l.to, left: p.states[l.from].ended + l.most * 1000 - t }))
         .sort((a, b) => a.left - b.left)[0];
       if (due) { return due.left < 0 ? say(W.late, brief[due.to]) : say(W.within, brief[due.to], text(due.left)); }
-      const from = {};
+      const from = {}, waited = lagOf(p, code);
       S.lags.filter((l) => l.least > 0 && !l.judged && l.to !== code && done(p, l.from) && open(p, l.to)).forEach((l) => {
         from[l.from] = Math.max(from[l.from] || 0, p.states[l.from].ended + l.least * 1000);
       });
-      return Object.keys(from).filter((c) => from[c] > t).sort((a, b) => from[a] - from[b]).slice(0, 1)
+      const told = (c) => waited && waited.from === c && from[c] <= p.settled(code);
+      return Object.keys(from).filter((c) => from[c] > t && !told(c)).sort((a, b) => from[a] - from[b]).slice(0, 1)
         .map((c) => say(W.settles, brief[c]) + " " + text(from[c] - t)).join("");
     }
     function pace(p, code, t) {
@@ -63,7 +70,7 @@
       const last = S.steps.reduce((most, s) => Math.max(most, p.states[s.code].ended || 0), 0);
       return { taken: Math.round((last - S.begun) / 60000), planned: Math.round(plannedEnd / 60000) };
     }
-    return { text: text, hour: hour, running: running, lagOf: lagOf, settling: settling, pace: pace, between: between, sums: sums };
+    return { text: text, hour: hour, running: running, lagOf: lagOf, waiting: waiting, settled: settled, settling: settling, pace: pace, between: between, sums: sums };
   }
   window.chairClocks = clocks;
 })();

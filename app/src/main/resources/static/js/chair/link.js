@@ -6,7 +6,7 @@
 (function () {
   "use strict";
   const POLL = 5000, LOOK_EVERY = 4, SLEPT = 20000;
-  const say = (words, ...values) => values.reduce((text, v, i) => text.replace("{" + i + "}", v), words);
+  const say = window.chairSay;
 
   window.chairLink = (S, page) => {
     const W = S.words, store = window.chairStore, artist = page.artist, csrf = page.csrf;
