@@ -25,6 +25,8 @@ public class PhaseDrawing {
     private static final int HEIGHT = 350;
     private static final int EDGE = 6;
     private static final double SCALE = 2.6;
+    /** Quality of a JPEG on a photograph, where a PNG would be ten times as large. */
+    private static final float FINE = .88f;
 
     private final PlaceWords words;
 
@@ -108,9 +110,6 @@ public class PhaseDrawing {
         g.dispose();
         return picture == null ? Pictures.png(image) : PictureIntake.encodeJpeg(Raster.of(image), FINE);
     }
-
-    /** Of a photograph, where a PNG would be ten times as large. */
-    private static final float FINE = .88f;
 
     /** Returns a swatch of a family's pattern, for a legend. */
     public static byte[] pattern(Family family) {

@@ -131,7 +131,7 @@ final class SkinFeatures {
         double lg = LINEAR[g];
         double lb = LINEAR[b];
         double x = f((.4124 * lr + .3576 * lg + .1805 * lb) / .9505);
-        double y = f(.2126 * lr + .7152 * lg + .0722 * lb);
+        double y = luminous(lr, lg, lb);
         double z = f((.0193 * lr + .1192 * lg + .9505 * lb) / 1.089);
         into[0] = 116 * y - 16;
         into[1] = 500 * (x - y);
@@ -140,7 +140,11 @@ final class SkinFeatures {
 
     /** L* alone, of nine times the codes. */
     private static double lightness(int r, int g, int b) {
-        return 116 * f(.2126 * LINEAR[r] + .7152 * LINEAR[g] + .0722 * LINEAR[b]) - 16;
+        return 116 * luminous(LINEAR[r], LINEAR[g], LINEAR[b]) - 16;
+    }
+
+    private static double luminous(double r, double g, double b) {
+        return f(.2126 * r + .7152 * g + .0722 * b);
     }
 
     private static double f(double v) {

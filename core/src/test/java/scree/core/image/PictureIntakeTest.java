@@ -2,6 +2,7 @@ package scree.core.image;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.metadata.exif.ExifIFD0Directory;
@@ -31,6 +32,23 @@ class PictureIntakeTest {
         byte[] file = new byte[64];
         System.arraycopy("ftypheic".getBytes(StandardCharsets.US_ASCII), 0, file, 4, 8);
         assertRefused(file, PictureRefused.Why.HEIC);
+    }
+
+    /** Writers take three bytes a pixel, blue first: no channel may stand in another's place. */
+    @Test
+    void everyColourComesBackFromAJpegAsItself() {
+        int[] colours = {0xff0000, 0x00ff00, 0x0000ff, 0x6b3f2a, 0xe8c4a0, 0x102030};
+        int side = PictureIntake.LEAST_SIDE;
+        for (int colour : colours) {
+            int[] rgb = new int[side * side];
+            Arrays.fill(rgb, colour);
+            Raster back = PictureIntake.read(PictureIntake.encodeJpeg(new Raster(side, side, rgb), .95f));
+            for (int channel = 0; channel < 3; channel++) {
+                assertThat(back.code(side / 2, side / 2, channel))
+                        .as("%06x, channel %d", colour, channel)
+                        .isCloseTo(colour >> (16 - 8 * channel) & 0xff, within(3));
+            }
+        }
     }
 
     @Test
