@@ -68,8 +68,11 @@ abstract class Journeys {
     /** Returns the schema of the lane's demo. */
     abstract String lane();
 
-    /** The browser without the parts that nobody sees: a quarter less of the processors than the whole one in headless mode. */
-    private static final Path SHELL = Path.of("/usr/bin/chromium-headless-shell");
+    /**
+     * The browser without the parts that nobody sees: a quarter less of the processors than the whole one in headless mode. Not by the script of
+     * that name: ended by its driver, the script leaves the browser behind.
+     */
+    private static final Path SHELL = Path.of("/usr/lib/chromium/chromium-headless-shell");
 
     /** What passes is not told node by node: that takes longer than finding what does not. */
     private static final AxeRunOptions VIOLATIONS = new AxeRunOptions();

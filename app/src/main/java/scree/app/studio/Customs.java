@@ -35,7 +35,7 @@ public class Customs {
     public enum Units {
         /** Millilitres alone, A4. */
         METRIC,
-        /** Fluid ounces beside millilitres, Letter. */
+        /** What a pack holds also in fluid ounces, Letter. */
         US
     }
 
@@ -60,9 +60,13 @@ public class Customs {
             return currency == null ? figure : figure + " " + currency;
         }
 
-        /** Returns fluid ounces of so many millilitres where the studio thinks in them, else null. */
-        public String ounces(double millilitres) {
-            return units == Units.US
+        /**
+         * Returns fluid ounces of what a pack holds where the studio thinks in them, else null.
+         *
+         * @param millilitres null while nobody said
+         */
+        public String ounces(Double millilitres) {
+            return units == Units.US && millilitres != null
                     ? String.format(Locale.ROOT, "%.2f", millilitres * HUNDRED / ML_PER_100_OUNCES)
                     : null;
         }

@@ -2,9 +2,12 @@ package scree.app.people;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -29,6 +32,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
 import scree.app.TestDatabase;
 import scree.app.kit.Kit;
+import scree.app.kit.Product;
 import scree.app.kit.StarterKit;
 import scree.app.studio.Accounts;
 import scree.app.studio.Customs;
@@ -200,7 +204,12 @@ class FirstRunIT {
                 .anyMatch(p -> p.role() == Role.BASE && p.settled().lightness() < 35)
                 .anyMatch(p -> p.role() == Role.BASE && p.settled().lightness() > 75);
         customs.put(mara.studio(), new Customs.Kept("Slope", "America/Denver", "USD", Customs.Units.US));
-        assertThat(customs.of(mara.studio()).ounces(29.57)).isEqualTo("1.00");
+        Product some = wares.all(mara.studio()).get(0);
+        sql.update("""
+                insert into formula (studio_id, product_id, carrier, content_ml) values (?, ?, 'WATER', 29.57)
+                on conflict (studio_id, product_id) do update set content_ml = 29.57""", mara.studio().value(), some.id());
+        http.perform(get("/kit/" + some.id()).with(user(mara)))
+                .andExpect(content().string(containsString("(1.00 fl oz)")));
         assertThat(time.zone(mara.studio()).getId()).isEqualTo("America/Denver");
     }
 

@@ -11,6 +11,8 @@ final class Developer {
     private final double[][] matrix;
     private final Camera camera;
     private final Shot shot;
+    private final double cos;
+    private final double sin;
     private final double[] curve = new double[CURVE_STEPS + 1];
     private final double[] toe = new double[CURVE_STEPS + 1];
     private long state;
@@ -19,6 +21,8 @@ final class Developer {
         this.camera = camera;
         this.shot = shot;
         this.matrix = camera.matrixFor(lamp.power());
+        this.cos = Math.cos(camera.twist);
+        this.sin = Math.sin(camera.twist);
         this.state = shot.seed() * 0x9E3779B97F4A7C15L + 1;
         for (int i = 0; i <= CURVE_STEPS; i++) {
             curve[i] = curve(CURVE_TOP * i / CURVE_STEPS);
@@ -37,8 +41,6 @@ final class Developer {
         double s = camera.saturation;
         double u = (cb - luma) * s;
         double v = (cr - luma) * s;
-        double cos = Math.cos(camera.twist);
-        double sin = Math.sin(camera.twist);
         double tu = cos * u - sin * v * .8;
         double tv = sin * u * 1.25 + cos * v;
         double fr = luma + tv;
