@@ -115,7 +115,7 @@ class ColourJourneyIT extends MainLane {
     @Test
     @Order(6)
     void theOwnShadowIsTakenFromAPicture() throws IOException {
-        Portrait portrait = Studio.seat(Ensemble.all().get(4), Lighting.facingWindow(), 900);
+        Portrait portrait = Studio.seat(Ensemble.all().get(4), Lighting.facingWindow(), 640);
         Raster near = enlarged(ShadeOnCheek.of(
                 portrait.shoot(Camera.quiet(3), Lamp.daylight(5600), Shot.withCard(1)),
                 LevelledFace.of(portrait.facePoints()),

@@ -31,7 +31,7 @@ class JourneyIT extends FarLane {
 
     @BeforeAll
     void pictures() throws Exception {
-        var seated = Studio.seat(Ensemble.all().get(7), Lighting.facingWindow(), 800);
+        var seated = Studio.seat(Ensemble.all().get(7), Lighting.facingWindow(), 640);
         Raster good = seated.shoot(Camera.quiet(9), Lamp.daylight(5200), Shot.withCard(3));
         write("face.jpg", PictureIntake.encodeJpeg(good, .95f));
         write(

@@ -69,7 +69,7 @@ class SheetJourneyIT extends MainLane {
 
     private void send(String name, SheetScene.Setting setting) throws IOException {
         byte[] jpeg = PictureIntake.encodeJpeg(
-                new SheetScene(setting, coats).shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(7), 1200),
+                new SheetScene(setting, coats).shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(7), 960),
                 .93f);
         write(name, jpeg);
         find("#picture").sendKeys(files.resolve(name).toString());

@@ -67,7 +67,7 @@ import scree.standins.camera.Studio;
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class SkinAndLightIT {
-    private static final int WIDTH = 700;
+    private static final int WIDTH = 640;
     private static final Sitter SITTER = Ensemble.all().get(6);
 
     @Autowired

@@ -55,7 +55,7 @@ import scree.standins.camera.Studio;
 @TestDatabase
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class CorrectionsIT {
-    private static final int WIDTH = 700;
+    private static final int WIDTH = 640;
     private static final int RASMUS = 4;
 
     @Autowired

@@ -84,7 +84,7 @@ class SheetsIT {
                 List.of(setting, coats),
                 k -> PictureIntake.encodeJpeg(
                         new SheetScene(setting, coats)
-                                .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(3), 1200),
+                                .shoot(Camera.quiet(5), Lamp.daylight(5600), Shot.withCard(3), 960),
                         .93f));
     }
 

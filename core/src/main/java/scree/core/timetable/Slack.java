@@ -39,15 +39,16 @@ public record Slack(List<Integer> slots) {
     }
 
     /**
-     * The more it takes, the later the others: so it is halved towards.
+     * The more it takes, the later the others: so it is halved towards, beginning about what those after it can be put off, which is mostly all.
      *
      * @param out how many find no place anyway
      */
     private static int slack(Timetable table, int out, int call) {
         int fits = 0;
         int fails = MOST + 1;
+        int guess = chained(table, call);
         while (fails - fits > 1) {
-            int tried = (fits + fails) / 2;
+            int tried = fits < guess && guess < fails ? guess : fits == guess ? guess + 1 : (fits + fails) / 2;
             if (fits(table, out, call, tried)) {
                 fits = tried;
             } else {
