@@ -7,7 +7,8 @@ import scree.core.colour.Lab;
 
 /**
  * How far counted drops of a strong colour may turn a base. Past these another base is nearer, the mix thins out, and one drop more or
- * less shows. House choices, docs/method.md, "Mixing".
+ * less shows. House choices, docs/method.md, "Mixing". Counted in usual drops whatever a bottle's own hold: base and colour are counted
+ * alike, so what matters is their share.
  */
 public final class Drops {
     /** Strength of drops until a test mix taught it: a concentrate, erring towards too little. House choice, docs/method.md. */
