@@ -165,6 +165,7 @@ abstract class Journeys {
                 "--disable-dev-shm-usage",
                 "--enable-unsafe-swiftshader",
                 "--lang=en");
+        options.setScriptTimeout(SLOW_ANSWER);
         return new ChromeDriver(service, options);
     }
 
@@ -201,6 +202,9 @@ abstract class Journeys {
 
     /** Only what never comes takes as long, however loaded the machine. */
     private static final Duration PATIENCE = Duration.ofSeconds(60);
+
+    /** A whole client in one file, or a look by axe, takes half a minute where thirty others want the processor. */
+    private static final Duration SLOW_ANSWER = Duration.ofMinutes(3);
 
     /** Waits, also while the part of the page that is asked for is being exchanged. */
     WebDriverWait patiently() {

@@ -135,11 +135,23 @@ class KitSidePagesTest {
                 .andExpect(content()
                         .string(allOf(
                                 containsString("It vanished, Runa Vestby, 1 June 2026"),
-                                containsString("drops are taken for strong ones"),
                                 containsString("/kit/1/forget?seen=9"))));
         http.perform(post("/kit/1/forget?seen=9").with(user(RUNA)).with(csrf()))
                 .andExpect(redirectedUrl("/kit/1#dry-down"));
         verify(dryDowns).forget(RUNA.studio(), 1, 9);
+    }
+
+    /** A base colours as bases do; of drops it has to be learned. */
+    @Test
+    void onlyDropsAreSaidToColourStronglyUntilAMixTaughtIt() throws Exception {
+        http.perform(get("/kit/1").with(user(RUNA)))
+                .andExpect(content().string(not(containsString("drops are taken for strong ones"))));
+        Product base = product(1, 68, true);
+        given(kit.get(any(), anyLong()))
+                .willReturn(Product.fresh("Marl", "Red", Role.MIXER, Form.DROPS, Finish.MATTE, 1, base.swatch())
+                        .stored(1, 0));
+        http.perform(get("/kit/1").with(user(RUNA)))
+                .andExpect(content().string(containsString("drops are taken for strong ones")));
     }
 
     private static MockHttpServletRequestBuilder product() {
