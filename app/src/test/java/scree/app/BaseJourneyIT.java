@@ -41,7 +41,7 @@ class BaseJourneyIT extends MainLane {
     @Order(1)
     void stripesKeepTheirTimeAndTeachWhatTheyDid() {
         go(base + "/stripes");
-        assertThat(text("h1")).matches(".*(vanishes|None vanishes).*");
+        says("h1", t -> t.matches(".*(vanishes|None vanishes).*"));
         assertAccessible("stripes");
         click(".lay-all button");
         until(() -> browser.findElements(By.cssSelector(".watched .dry-down")).size() == 3);
@@ -49,7 +49,7 @@ class BaseJourneyIT extends MainLane {
         assertThat(browser.findElements(By.cssSelector(".watched .dry-down")))
                 .as("three at once, after a reload")
                 .hasSize(3);
-        assertThat(text(".watched .dry-down b")).matches("\\d+:\\d\\d min");
+        says(".watched .dry-down b", t -> t.matches("\\d+:\\d\\d min"));
         aQuarterOfAnHourLater();
         go(base + "/stripes");
         until(() -> seen(".watched li .ask").contains("What do you see"));
@@ -61,7 +61,7 @@ class BaseJourneyIT extends MainLane {
         until(() -> seen(".watched li:nth-child(2) .learned").contains("Learned from 1 watched"));
         assertThat(seen(".watched li:nth-child(2) .seen")).contains("Metered, Runa");
         go(base);
-        assertThat(text(".ranks")).contains("Settled colour as learned from stripes");
+        says(".ranks", "Settled colour as learned from stripes");
     }
 
     @Test
@@ -88,18 +88,18 @@ class BaseJourneyIT extends MainLane {
     @Order(3)
     void aPowderIsShownInThePanAndOnSkinAndWaitsForThePrimer() {
         go(base + "?form=POWDER");
-        assertThat(text(".ranks li")).contains("Left stone in the pan, right on this skin");
-        assertThat(text(".powder-line")).contains("deepens as usual").contains("hairline");
+        says(".ranks li", "Left stone in the pan, right on this skin");
+        says(".powder-line", "deepens as usual", "hairline");
         String usual = text(".ranks li .figure");
         browser.findElements(By.cssSelector(".powder-line .chip")).get(1).click();
         until(() -> seen(".powder-line").contains("deepens more than usual"));
-        assertThat(text(".ranks")).isNotEqualTo(usual);
+        says(".ranks", t -> t.isNotEqualTo(usual));
         browser.findElements(By.cssSelector(".powder-line .chip")).get(0).click();
         until(() -> seen(".powder-line").contains("deepens as usual"));
         browser.findElements(By.cssSelector(".powder-line .chip")).get(2).click();
         until(() -> seen(".ranks").contains("The skin is still wet"));
         go(base + "?form=POWDER");
-        assertThat(text(".primer .dry-down")).matches("(?s).*\\d:\\d\\d min.*");
+        says(".primer .dry-down", t -> t.matches("(?s).*\\d:\\d\\d min.*"));
         click(".primer .plain");
         until(() -> !seen(".ranks").contains("still wet"));
     }
@@ -114,18 +114,18 @@ class BaseJourneyIT extends MainLane {
         assertThat(all(".pebble-field a.pebble[tabindex='0']")).isEqualTo(1);
         assertThat(focused()).isEqualTo(attribute(".pebble-field a.pebble[tabindex='0']", "aria-label"));
         click(".where summary");
-        assertThat(text(".places")).contains("Never: it is browner");
+        says(".places", "Never: it is browner");
         click(".where .switch .chip:nth-child(2)");
         until(() -> seen(".where summary").contains("Check the neck"));
         go(base);
-        assertThat(text(".where summary")).as("kept for the sitting").contains("Outer face");
+        says(".where summary", t -> t.as("kept for the sitting").contains("Outer face"));
         click(".where summary");
         click(".where .switch .chip:nth-child(1)");
         until(() -> seen(".where summary").contains("Face and neck become one colour"));
         assertThat(all(".asked > .chip[aria-pressed=true]"))
                 .as("the intake said that they are to show")
                 .isEqualTo(1);
-        assertThat(text(".ranks")).containsPattern("freckles");
+        says(".ranks", t -> t.containsPattern("freckles"));
         click(".asked > .chip");
         until(() -> all(".asked > .chip[aria-pressed=true]") == 0);
         click(".asked > .chip");
@@ -140,22 +140,22 @@ class BaseJourneyIT extends MainLane {
         assertAccessible("mix");
         click(".put-on .chip:nth-child(1)");
         until(() -> seen(".parts").contains("Lime White"));
-        assertThat(text("h1")).isNotEqualTo(proposed);
+        says("h1", t -> t.isNotEqualTo(proposed));
         click(".parts li:last-child .count-buttons .chip:last-child");
         until(() -> seen(".parts li:last-child .count-buttons b").equals("2"));
-        assertThat(text(".parts li:last-child")).contains("One more:").contains("One less:");
+        says(".parts li:last-child", "One more:", "One less:");
         click("#undo");
         until(() -> seen(".parts li:last-child .count-buttons b").equals("1"));
         click("#redo");
         until(() -> seen(".parts li:last-child .count-buttons b").equals("2"));
-        assertThat(text(".batch")).contains("ml needed").contains("costs");
+        says(".batch", "ml needed", "costs");
         browser.executeScript("const n = document.querySelector('[name=people]'); n.value = 4;"
                 + " n.dispatchEvent(new Event('change', { bubbles: true }))");
         until(() -> seen(".batch .quiet").contains("2.40 ml needed"));
         String white = text(".parts li:last-child");
         click(".tried .chip");
         until(() -> seen(".tests-logged").contains("Metered, Runa"));
-        assertThat(text(".parts li:last-child")).isNotEqualTo(white).contains("as tests taught");
+        says(".parts li:last-child", t -> t.isNotEqualTo(white).contains("as tests taught"));
         click(".tried-form .chip");
         until(() -> seen(".mix-right").contains("L* is empty"));
         click(".proposed .chip");
@@ -164,7 +164,7 @@ class BaseJourneyIT extends MainLane {
                 == 1);
         click(".mix-undo .main");
         arrives("taken");
-        assertThat(text(".cairn")).contains("Mix");
+        says(".cairn", "Mix");
         click(".tests-logged .plain");
         until(() -> seen(".tests-logged").isEmpty());
     }
@@ -173,12 +173,12 @@ class BaseJourneyIT extends MainLane {
     @Order(6)
     void twoTonesAreTakenTogether() {
         go(base + "/tones");
-        assertThat(text("h1")).contains("inside the ring");
+        says("h1", "inside the ring");
         assertThat(find(".tone-ring").getAttribute("d")).startsWith("M");
         assertAccessible("two tones");
         click(".pairs .main");
         arrives("taken");
-        assertThat(text(".tones-side .note")).contains("inside the ring");
+        says(".tones-side .note", "inside the ring");
     }
 
     @Test
@@ -192,11 +192,11 @@ class BaseJourneyIT extends MainLane {
         click(".bridges li .stone-button");
         until(() -> seen(".bridges .kept").contains("Kept"));
         go(base + "/neck");
-        assertThat(text(".bridges .kept")).contains("Kept");
+        says(".bridges .kept", "Kept");
         String kept = text(".bridges .kept h2 span");
         click(".cairn .ground a");
         arrives("/clients/");
-        assertThat(text(".record")).contains("inside the ring").contains(kept);
+        says(".record", "inside the ring", kept);
         go(base + "/neck");
         assertNoSidewaysScroll();
     }
@@ -222,14 +222,14 @@ class BaseJourneyIT extends MainLane {
     void theGridOfTheKitShowsGapsAndWeighsPurchases() {
         go("/kit/gaps");
         assertThat(browser.findElements(By.cssSelector(".gap-grid tbody td"))).hasSize(44);
-        assertThat(text(".lead")).containsPattern("\\d+ skins met by one base");
+        says(".lead", t -> t.containsPattern("\\d+ skins met by one base"));
         assertAccessible("gaps");
         find("#list").clear();
         find("#list").sendKeys("Basalt deep, 30, 10, 13, water\nBasalt odd, sixty, 1, 2");
         click(".planner .main");
         until(() -> seen(".problems").contains("Line 2: L* is no number, 'sixty'"));
         assertThat(find("#list").getAttribute("value")).contains("Basalt odd, sixty");
-        assertThat(text(".gains")).contains("Basalt deep").contains("Meets");
+        says(".gains", "Basalt deep", "Meets");
         go("/kit/gaps");
         assertThat(find("#list").getAttribute("value")).as("kept as typed").contains("Basalt odd, sixty");
     }

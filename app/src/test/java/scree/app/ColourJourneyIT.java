@@ -54,13 +54,13 @@ class ColourJourneyIT extends MainLane {
         go(of("Ama") + "/colour");
         String proposed = text("h1.verdict");
         assertThat(proposed).contains("on lips and cheeks");
-        assertThat(text(".colour-reading")).contains("undertone sets the hue").contains("pulls");
+        says(".colour-reading", "undertone sets the hue", "pulls");
         click(".worn-parts li[data-part=LIP] summary");
         String lip = text(".worn-parts li[data-part=LIP] summary");
         click(".worn-parts li[data-part=LIP] .other[aria-pressed=false]");
         until(() -> !seen(".worn-parts li[data-part=LIP] summary").equals(lip)
                 && !seen(".worn-parts li[data-part=LIP] summary").isEmpty());
-        assertThat(text(".worn-parts li[data-part=LIP] summary")).doesNotContain("Would look");
+        says(".worn-parts li[data-part=LIP] summary", t -> t.doesNotContain("Would look"));
         click("#undo");
         until(() -> seen(".worn-parts li[data-part=LIP] summary").equals(lip));
         find("body").sendKeys(Keys.ARROW_RIGHT);
@@ -78,12 +78,11 @@ class ColourJourneyIT extends MainLane {
     void brightenersSuitEachDepthOrTheKitHasNone() {
         for (String sitting : List.of("Ama", "Rasmus", "Liv")) {
             go(of(sitting) + "/place?zone=BRIDGE_LIGHT.CENTRE");
-            assertThat(text(".why-panel h1")).containsIgnoringCase("bridge");
-            assertThat(text(".why-panel"))
-                    .as(sitting)
-                    .doesNotContain("ashy on this skin")
-                    .doesNotContain("forward by about 40");
-            assertThat(text(".why-panel .others summary")).containsAnyOf("Sits well", "Nothing in this kit");
+            says(".why-panel h1", t -> t.containsIgnoringCase("bridge"));
+            says(
+                    ".why-panel",
+                    t -> t.as(sitting).doesNotContain("ashy on this skin").doesNotContain("forward by about 40"));
+            says(".why-panel .others summary", t -> t.containsAnyOf("Sits well", "Nothing in this kit"));
         }
     }
 
@@ -96,9 +95,7 @@ class ColourJourneyIT extends MainLane {
         try {
             go(at + "/place?zone=CHEEK_SHADOW.LEFT");
             until(() -> seen(".sought").contains("contour"));
-            assertThat(text(".why-panel"))
-                    .contains("Nothing in the kit does this")
-                    .contains("Look for a contour");
+            says(".why-panel", "Nothing in the kit does this", "Look for a contour");
             assertThat(browser.findElements(By.cssSelector(".zone[data-zone='CHEEK_SHADOW.LEFT']")))
                     .hasSize(1);
         } finally {
@@ -126,7 +123,7 @@ class ColourJourneyIT extends MainLane {
         find("#shadow-file").sendKeys(file.toString());
         click("#read-shadow");
         until(() -> seen("h1.verdict").contains("of the light here"));
-        assertThat(text(".own-shadow")).contains("ranked by it");
+        says(".own-shadow", "ranked by it");
         assertAccessible("own shadow");
         find(".shadow-mark.shade").sendKeys(Keys.ARROW_RIGHT);
         until(() -> !find("#shadow-file").getAttribute("value").isEmpty());
@@ -135,9 +132,9 @@ class ColourJourneyIT extends MainLane {
         until(() -> seen(".own-shadow").contains("only a limit"));
         click("#take-shadow");
         arrives("/place?zone=CHEEK_SHADOW.LEFT");
-        assertThat(text(".why-panel h1")).contains("Cheek shadow");
+        says(".why-panel h1", "Cheek shadow");
         go(of("Rasmus") + "/place/shadow");
-        assertThat(text("aside")).contains("Forget the shadow");
+        says("aside", "Forget the shadow");
         assertThat(pictures()).as("looked at and not kept").isEqualTo(before);
     }
 
@@ -160,9 +157,7 @@ class ColourJourneyIT extends MainLane {
     @Order(5)
     void anOliveSkinIsGivenNothingThatReadsPinkOrOrange() {
         go(of("Samira") + "/base");
-        assertThat(text(".ranks li:first-child"))
-                .doesNotContain("pink or orange")
-                .doesNotContain("Less olive");
+        says(".ranks li:first-child", t -> t.doesNotContain("pink or orange").doesNotContain("Less olive"));
     }
 
     @Test

@@ -38,18 +38,15 @@ class CorrectJourneyIT extends FarLane {
     @Order(1)
     void purpleUnderFairEyesIsCorrectedAndComparedWithTheShortCuts() {
         open("Liv");
-        assertThat(text(".marks > li.open .mark-title"))
-                .contains("Under eye")
-                .contains("bare")
-                .contains("planned");
-        assertThat(text(".layers")).contains("tap");
-        assertThat(text(".strata-side")).contains("µm");
-        assertThat(text(".mark-detail"))
-                .as("the lighter one only on what is corrected")
-                .contains("brightest points only");
+        says(".marks > li.open .mark-title", "Under eye", "bare", "planned");
+        says(".layers", "tap");
+        says(".strata-side", "µm");
+        says(
+                ".mark-detail",
+                t -> t.as("the lighter one only on what is corrected").contains("brightest points only"));
         click("[data-beside=BRIGHTENER_STRAIGHT]");
         until(() -> seen(".strata-names").contains("Brightener straight"));
-        assertThat(text(".strata-side")).contains("leaves");
+        says(".strata-side", "leaves");
         String colour = find("#seen-now").getAttribute("fill");
         click(".slice rect");
         until(() -> !colour.equals(find("#seen-now").getAttribute("fill")));
@@ -79,7 +76,7 @@ class CorrectJourneyIT extends FarLane {
                     .getAttribute("data-row")
                     .equals(now));
         }
-        assertThat(text(".mark-detail")).contains("nothing goes on here").contains("pharmacist or doctor");
+        says(".mark-detail", "nothing goes on here", "pharmacist or doctor");
         assertThat(browser.findElements(By.cssSelector(".layers, .cover-strata")))
                 .isEmpty();
         find("#own-note").sendKeys("x".repeat(310));
@@ -92,7 +89,7 @@ class CorrectJourneyIT extends FarLane {
     @Order(3)
     void whatIsCoveredIsGoneInThePicture() {
         open("Petra");
-        assertThat(text(".marks")).contains("red");
+        says(".marks", "red");
         click("[data-correct-mode=made]");
         until(() -> find("#correct-made").getAttribute("href") != null);
         assertThat(find("#correct-drawing").getAttribute("class")).contains("no-marks");
@@ -104,8 +101,8 @@ class CorrectJourneyIT extends FarLane {
     @Order(4)
     void aTattooIsCoveredInPressedCoatsAndAMarkIsLeft() {
         open("Rasmus");
-        assertThat(text(".marks")).contains("Tattoo");
-        assertThat(text(".mark-state")).contains("coat");
+        says(".marks", "Tattoo");
+        says(".mark-state", "coat");
         find("body").sendKeys("l");
         until(() -> seen(".marks > li.open .mark-state").contains("left as it is"));
         find("body").sendKeys("u");
@@ -119,7 +116,7 @@ class CorrectJourneyIT extends FarLane {
         open("Kofi");
         String place = browser.getCurrentUrl().replaceAll(".*(/sittings/\\d+)/.*", "$1/place");
         go(place);
-        assertThat(text("main")).contains("lift the brush over it");
+        says("main", "lift the brush over it");
         assertThat(browser.findElements(By.cssSelector(".lifts path"))).isNotEmpty();
     }
 
@@ -131,7 +128,7 @@ class CorrectJourneyIT extends FarLane {
                 "select min(id) from product where role = 'CONCEALER' and worn_share is null and deleted_at is null",
                 Long.class);
         go("/kit/" + id + "/pencil");
-        assertThat(text("main")).contains("That is an estimate");
+        says("main", "That is an estimate");
         String[] figures = {"28", "4", "2", "66", "11", "17", "52", "9", "12", "68", "10", "18"};
         int i = 0;
         for (String place : new String[] {"line", "skin", "coatedLine", "coatedSkin"}) {
@@ -179,8 +176,8 @@ class CorrectJourneyIT extends FarLane {
     @Order(8)
     void onDeepSkinNoGreenIsProposed() {
         open("Kofi");
-        assertThat(text(".marks")).contains("Scar");
+        says(".marks", "Scar");
         open("Ama");
-        assertThat(text(".mark-detail")).doesNotContain("Moss").contains("planned");
+        says(".mark-detail", t -> t.doesNotContain("Moss").contains("planned"));
     }
 }

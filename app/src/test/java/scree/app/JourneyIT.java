@@ -62,7 +62,7 @@ class JourneyIT extends FarLane {
         go("/clients");
         assertThat(browser.getCurrentUrl()).contains("/sign-in");
         signIn("wrong");
-        assertThat(text("[role=alert]")).contains("do not go together");
+        says("[role=alert]", "do not go together");
         assertAccessible("sign-in");
         signIn("loose stones");
         arrives("/clients");
@@ -85,14 +85,14 @@ class JourneyIT extends FarLane {
         hours.sendKeys("ninety");
         find("#bothers").sendKeys("Fine lines");
         click("form.form button.main");
-        assertThat(text(".problem")).contains("Has to last").contains("whole number");
+        says(".problem", "Has to last", "whole number");
         assertThat(find("#bothers").getAttribute("value")).isEqualTo("Fine lines");
         assertAccessible("intake");
         find("#lastsHours").clear();
         find("#lastsHours").sendKeys("9");
         click("form.form button.main");
         arrives("/light");
-        assertThat(text(".reading .verdict")).contains("What light is on the face");
+        says(".reading .verdict", "What light is on the face");
         assertAccessible("light without a picture");
     }
 
@@ -100,9 +100,9 @@ class JourneyIT extends FarLane {
     @Order(3)
     void filesThatAreNoGoodGetAClearSentence() {
         upload("text.jpg");
-        assertThat(text("[role=alert]")).contains("no JPEG, PNG or WebP");
+        says("[role=alert]", "no JPEG, PNG or WebP");
         upload("phone.heic");
-        assertThat(text("[role=alert]")).contains("HEIC").contains("most compatible");
+        says("[role=alert]", "HEIC", "most compatible");
         assertAccessible("skin without a picture");
     }
 
@@ -110,19 +110,19 @@ class JourneyIT extends FarLane {
     @Order(4)
     void aPictureWithoutOrWithHalfACardIsProvisional() {
         upload("bare.jpg");
-        assertThat(text(".trust")).contains("Provisional");
-        assertThat(text(".reading")).contains("No card is seen");
+        says(".trust", "Provisional");
+        says(".reading", "No card is seen");
         upload("hidden.jpg");
-        assertThat(text(".reading")).contains("corner marks");
+        says(".reading", "corner marks");
     }
 
     @Test
     @Order(5)
     void theCardIsFoundZonesAreReadAndMovingOneMeasuresAgain() {
         upload("face.jpg");
-        assertThat(text(".trust")).contains("Read with the card");
-        assertThat(text(".portrait .card")).contains("24 of 24");
-        assertThat(text(".reading")).as("nobody has looked at the temples").contains("Dotted zones may lie on hair");
+        says(".trust", "Read with the card");
+        says(".portrait .card", "24 of 24");
+        says(".reading", t -> t.as("nobody has looked at the temples").contains("Dotted zones may lie on hair"));
         assertAccessible("skin");
         assertNoSidewaysScroll();
         String before = neckFigures();
@@ -150,7 +150,7 @@ class JourneyIT extends FarLane {
     @Test
     @Order(6)
     void theBestBaseIsChosenWithItsReasonAndSeenAfterReload() {
-        assertThat(text("h1")).containsPattern("goes unseen|very close|close and blends|nearest");
+        says("h1", t -> t.containsPattern("goes unseen|very close|close and blends|nearest"));
         assertAccessible("base");
         assertNoSidewaysScroll();
         int stones = browser.findElements(By.cssSelector("a.pebble")).size();
@@ -166,9 +166,9 @@ class JourneyIT extends FarLane {
                 .click();
         find("[name=note]").sendKeys("She liked it softer");
         click("form.take button.main");
-        assertThat(text(".taken-line")).contains(second);
+        says(".taken-line", second);
         browser.navigate().refresh();
-        assertThat(text(".taken-line")).contains(second).contains("She liked it softer");
+        says(".taken-line", second, "She liked it softer");
         click(".ground a");
         await(By.cssSelector(".record li"));
         String rehearsal = browser.findElements(By.cssSelector(".record li")).stream()
@@ -187,7 +187,7 @@ class JourneyIT extends FarLane {
                 .isNotEmpty()
                 .allMatch(li -> li.getText().contains("Stick"));
         go("/sittings/" + sitting + "/base?form=DROPS");
-        assertThat(text(".ranks")).contains("Nothing passes");
+        says(".ranks", "Nothing passes");
     }
 
     @Test
@@ -205,17 +205,17 @@ class JourneyIT extends FarLane {
         go("/kit/import");
         find("#file").sendKeys(files.resolve("bad.csv").toString());
         click("form .stone-button");
-        assertThat(text("table")).contains("3").contains("settled_l").contains("number");
+        says("table", "3", "settled_l", "number");
         assertAccessible("import");
         go("/kit?find=drumlin");
-        assertThat(text("#found")).contains("Nothing in the kit");
+        says("#found", "Nothing in the kit");
         go("/kit/import");
         find("#file").sendKeys(files.resolve("good.csv").toString());
         click("form .stone-button");
         click("form[action$='/yes'] button.main");
         until(() -> seen(".undo-bar").contains("brought in from a file"));
         go("/kit?find=drumlin");
-        assertThat(text("#found")).contains("Drumlin 1");
+        says("#found", "Drumlin 1");
     }
 
     @Test
@@ -243,7 +243,7 @@ class JourneyIT extends FarLane {
         }
         go("/");
         new Actions(browser).sendKeys("?").perform();
-        assertThat(text("#keys")).contains("Today, Clients, Kit");
+        says("#keys", "Today, Clients, Kit");
     }
 
     @Test
@@ -252,8 +252,8 @@ class JourneyIT extends FarLane {
         browser.manage().window().setSize(new Dimension(1280, 943));
         go("/sittings/" + sitting + "/face");
         patiently().until(ExpectedConditions.presenceOfElementLocated(By.id("face-drawing")));
-        assertThat(text(".trust")).contains("Not settled yet");
-        assertThat(text(".ask")).contains("hairline");
+        says(".trust", "Not settled yet");
+        says(".ask", "hairline");
         assertAccessible("face");
         assertNoSidewaysScroll();
         String place = find("[data-point=HAIRLINE]").getAttribute("transform");
@@ -271,9 +271,9 @@ class JourneyIT extends FarLane {
             click("#confirm");
             patiently().until(b -> !seen(".ask").equals(asked));
         }
-        assertThat(text(".trust")).contains("Settled");
+        says(".trust", "Settled");
         click("[data-main]");
-        assertThat(text(".why-panel h1")).isEqualTo("Cheek shadow");
+        says(".why-panel h1", t -> t.isEqualTo("Cheek shadow"));
         assertAccessible("place");
         assertNoSidewaysScroll();
         find("#strength").sendKeys(Keys.ARROW_LEFT, Keys.ARROW_LEFT);
@@ -282,7 +282,7 @@ class JourneyIT extends FarLane {
         String strength = attribute("#strength", "value");
         find("#strength").sendKeys("u"); // a slider is no field that letters go into
         patiently().until(b -> !strength.equals(attribute("#strength", "value")));
-        assertThat(text(".why-panel h1")).isEqualTo("Cheek shadow");
+        says(".why-panel h1", t -> t.isEqualTo("Cheek shadow"));
         find("#strength").sendKeys("r");
         patiently().until(b -> strength.equals(attribute("#strength", "value")));
         answered();
@@ -313,7 +313,7 @@ class JourneyIT extends FarLane {
         await(By.id("by-hand"));
         Actions keys = new Actions(browser);
         keys.sendKeys("h").perform();
-        assertThat(text("#taps-words")).contains("left of the picture");
+        says("#taps-words", "left of the picture");
         browser.executeScript("document.activeElement.blur()");
         new Actions(browser).sendKeys(Keys.ARROW_UP, Keys.ENTER).perform();
         until(() -> seen("#taps-words").contains("other pupil"));
@@ -345,7 +345,7 @@ class JourneyIT extends FarLane {
         await(By.id("face-drawing"));
         browser.executeScript(
                 "htmx.ajax('POST', document.getElementById('face').dataset.url + '/guess', {values: {search: ''}, target: '#face-side', swap: 'outerHTML'})");
-        assertThat(text("[role=alert]")).contains("No face found");
+        says("[role=alert]", "No face found");
         assertThat(browser.findElements(By.cssSelector("[data-point='JAW.LEFT'].MOVED")))
                 .hasSize(1);
         browser.executeScript(

@@ -19,11 +19,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.assertj.core.api.AbstractStringAssert;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.TestInstance;
 import org.openqa.selenium.By;
@@ -31,6 +34,7 @@ import org.openqa.selenium.Dimension;
 import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.WindowType;
 import org.openqa.selenium.chrome.ChromeDriver;
@@ -241,6 +245,32 @@ abstract class Journeys {
         return patiently().until(b -> (String) browser.executeScript(
                 "const e = document.querySelector(arguments[0]); return e && (e.innerText ?? e.textContent).trim()",
                 css));
+    }
+
+    /** Looks until what is shown there says all of it: the page that was asked for may still be on its way. */
+    void says(String css, String... words) {
+        says(css, shown -> shown.contains(words));
+    }
+
+    /** Looks until what is asserted of the text shown there holds; what did not hold at the end is told. */
+    void says(String css, Consumer<AbstractStringAssert<?>> holds) {
+        AtomicReference<AssertionError> failed = new AtomicReference<>();
+        try {
+            patiently().until(b -> {
+                try {
+                    holds.accept(assertThat(text(css)));
+                    return true;
+                } catch (AssertionError e) {
+                    failed.set(e);
+                    return false;
+                }
+            });
+        } catch (TimeoutException e) {
+            if (failed.get() != null) {
+                throw failed.get();
+            }
+            throw e;
+        }
     }
 
     /** The same of an attribute; of what can be typed, what stands there now. */

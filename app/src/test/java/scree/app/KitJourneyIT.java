@@ -71,11 +71,11 @@ class KitJourneyIT extends SideLane {
         until(() -> seen(".undo-bar").contains("2 products thrown away"));
         until(() -> seen(".pick-grid").contains("out of stock"));
         go("/kit/shopping");
-        assertThat(text(".shopping-list")).contains(second.split("\n")[0]);
+        says(".shopping-list", second.split("\n")[0]);
         assertAccessible("the shopping list");
         keys("z");
         until(() -> seen(".note").contains("as it was before"));
-        assertThat(text("main")).doesNotContain(second.split("\n")[0]);
+        says("main", t -> t.doesNotContain(second.split("\n")[0]));
     }
 
     @Test
@@ -89,7 +89,7 @@ class KitJourneyIT extends SideLane {
         browser.executeScript("document.querySelector('.kit-field a.pebble[tabindex=\"0\"]').focus()");
         keys(Keys.ENTER);
         await(By.cssSelector(".look-skins"));
-        assertThat(text("h1")).startsWith("Porphyry");
+        says("h1", t -> t.startsWith("Porphyry"));
         assertAccessible("a product");
     }
 
@@ -109,14 +109,14 @@ class KitJourneyIT extends SideLane {
                 && !attribute(".look-stones path:nth-of-type(2)", "fill").equals(like));
         click(".product-facts button.main");
         until(() -> seen("h1").equals("Till 7"));
-        assertThat(text(".note")).contains("Saved");
+        says(".note", "Saved");
         find("input[value=FIGURES]").click();
         find("#settledL").clear();
         find("#settledL").sendKeys("light");
         find("#allergens").sendKeys("pearl dust");
         click(".product-facts button.main");
         until(() -> seen("#settledL-problem").contains("is not a number"));
-        assertThat(text("#not-saved")).contains("Nothing is saved yet");
+        says("#not-saved", "Nothing is saved yet");
         assertThat(attribute("#settledL", "value")).isEqualTo("light");
         assertThat(attribute("#allergens", "value")).isEqualTo("pearl dust");
         assertAccessible("a product to be mended");
@@ -135,10 +135,7 @@ class KitJourneyIT extends SideLane {
         find("#file").sendKeys(files.resolve("kit.csv").toString());
         click(".inline-form button");
         until(() -> seen("h2").startsWith("0 new, 1 changed"));
-        assertThat(text(".side-by-side"))
-                .contains("Jasper Rose")
-                .contains("24.9")
-                .contains("30");
+        says(".side-by-side", "Jasper Rose", "24.9", "30");
         assertAccessible("what a file would change");
         click("form[action='/kit/import/yes'] button.main");
         until(() -> seen(".undo-bar").contains("One product brought in from a file"));
@@ -153,14 +150,14 @@ class KitJourneyIT extends SideLane {
     @Order(5)
     void aRoleSaysWhomTheKitServesAndThePlannerWhatIsCheapest() {
         go("/kit/gaps?role=BLUSH");
-        assertThat(text(".lead")).contains("Blush:");
+        says(".lead", "Blush:");
         assertAccessible("gaps in a role");
         go("/kit/gaps");
         click(".planners form[method=get] .tick:nth-child(1)");
         click(".planners form[method=get] .tick:nth-child(2)");
         click(".planners form[method=get] button");
         arrives("/cheapest");
-        assertThat(text(".cheapest")).containsAnyOf("Met by the kit", "Buy", "Nothing on the list");
+        says(".cheapest", t -> t.containsAnyOf("Met by the kit", "Buy", "Nothing on the list"));
         assertAccessible("the cheapest");
     }
 }

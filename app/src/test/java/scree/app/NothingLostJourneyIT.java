@@ -60,9 +60,9 @@ class NothingLostJourneyIT extends SideLane {
                         + " return document.querySelector('.parts li:first-child .count-buttons b').textContent");
         assertThat(shown).as("before any answer").isEqualTo(String.valueOf(before + 4));
         until(() -> Boolean.TRUE.equals(browser.executeScript("return scree.idle()")));
-        assertThat(text(".parts li:first-child .count-buttons b")).isEqualTo(String.valueOf(before + 4));
+        says(".parts li:first-child .count-buttons b", t -> t.isEqualTo(String.valueOf(before + 4)));
         browser.navigate().refresh();
-        assertThat(text(".parts li:first-child .count-buttons b")).isEqualTo(String.valueOf(before + 4));
+        says(".parts li:first-child .count-buttons b", t -> t.isEqualTo(String.valueOf(before + 4)));
         click("#undo");
         until(() -> seen(".parts li:first-child .count-buttons b").equals(String.valueOf(before + 3)));
     }
@@ -77,10 +77,10 @@ class NothingLostJourneyIT extends SideLane {
         browser.manage().deleteCookieNamed("scree");
         click("form.form button.main");
         arrives("/sign-in?ended");
-        assertThat(text(".note")).contains("what you typed is kept");
+        says(".note", "what you typed is kept");
         signIn("loose stones");
         arrives(sitting + "/intake");
-        assertThat(text(".draft-offer")).contains("that was not saved");
+        says(".draft-offer", "that was not saved");
         assertAccessible("a draft offered back");
         assertThat(find("#reactions").getAttribute("value")).isEmpty();
         click(".draft-offer .stone-button");
@@ -92,7 +92,7 @@ class NothingLostJourneyIT extends SideLane {
         assertThat(browser.findElements(By.cssSelector(".draft-offer")))
                 .as("it was saved")
                 .isEmpty();
-        assertThat(text("aside")).contains("wool");
+        says("aside", "wool");
     }
 
     /** Enter twice from Today once took a base that nobody had seen. */
@@ -148,7 +148,7 @@ class NothingLostJourneyIT extends SideLane {
         until(() -> seen(".taken-line strong").contains(first));
         click(".taken-line button[value='0']");
         until(() -> !seen(".taken-line").contains("Taken"));
-        assertThat(text(".taken-line")).contains("Put").contains("back");
+        says(".taken-line", "Put", "back");
         assertAccessible("a base taken off");
     }
 
@@ -161,10 +161,10 @@ class NothingLostJourneyIT extends SideLane {
         go("/clients/" + clientOf() + "/edit");
         click(".delete-line button");
         arrives("/clients");
-        assertThat(text(".undo-bar")).contains("can be brought back");
+        says(".undo-bar", "can be brought back");
         assertAccessible("after deleting");
         go("/deleted");
-        assertThat(text(".deleted")).contains("client with all sittings");
+        says(".deleted", "client with all sittings");
         assertAccessible("deleted");
         click(".deleted button");
         until(() -> seen(".note").contains("It is back"));

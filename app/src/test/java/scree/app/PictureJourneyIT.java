@@ -78,7 +78,7 @@ class PictureJourneyIT extends SideLane {
     @Order(1)
     void aTurnedHeadIsAskedForAgainAndAHandMayLayItAllTheSame() {
         upload("turned by 20");
-        assertThat(text(".refused-look")).containsPattern("Turn it to the camera|turned away");
+        says(".refused-look", t -> t.containsPattern("Turn it to the camera|turned away"));
         assertThat(browser.findElements(By.cssSelector("[data-zone]"))).isEmpty();
         click(".refused-look a");
         arrives("/face/taps");
@@ -88,7 +88,7 @@ class PictureJourneyIT extends SideLane {
     @Order(2)
     void aGreyPictureKeepsItsPointsAndReadsNoSkin() {
         upload(Spoilt.GREY.name());
-        assertThat(text(".refused-look")).contains("no colour in this picture");
+        says(".refused-look", "no colour in this picture");
         assertThat(browser.findElements(By.cssSelector("[data-zone]"))).isEmpty();
         go("/sittings/" + sitting + "/face");
         await(By.cssSelector("[data-point=CHIN]"));
@@ -103,8 +103,8 @@ class PictureJourneyIT extends SideLane {
                         Worn.SMILE_WITH_TEETH.name(), "The mouth is open")
                 .entrySet()) {
             upload(asked.getKey());
-            assertThat(text(".reading")).as(asked.getKey()).contains(asked.getValue());
-            assertThat(text(".trust")).contains("Provisional");
+            says(".reading", t -> t.as(asked.getKey()).contains(asked.getValue()));
+            says(".trust", "Provisional");
         }
     }
 
@@ -113,7 +113,7 @@ class PictureJourneyIT extends SideLane {
     @Order(4)
     void aBeardIsReadRound() {
         upload("beard");
-        assertThat(text(".trust")).contains("Provisional");
+        says(".trust", "Provisional");
         assertThat(find("[data-zone=CHIN]").getAttribute("class")).contains("unread");
         assertThat(find("[data-zone=CHEEK]").getAttribute("class")).doesNotContain("unread");
         go("/sittings/" + sitting + "/face");
@@ -132,7 +132,7 @@ class PictureJourneyIT extends SideLane {
             click("#confirm");
             patiently().until(b -> !seen(".ask").equals(asked));
         }
-        assertThat(text("#face-side")).doesNotContain("wider on");
+        says("#face-side", t -> t.doesNotContain("wider on"));
     }
 
     @Test

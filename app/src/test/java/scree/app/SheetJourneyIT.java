@@ -91,7 +91,7 @@ class SheetJourneyIT extends MainLane {
         patiently().until(b -> seen("h1").contains("12 fields are good"));
         send("settled.jpg", SheetScene.Setting.careful(number).with(SheetScene.Fault.GLARE));
         patiently().until(b -> seen(".shots").contains("Settled"));
-        assertThat(text("#field-2")).contains("shines");
+        says("#field-2", "shines");
         click("#field-2");
         until(() -> seen(".field-said").contains("black strip shines"));
         assertNoSidewaysScroll();
@@ -103,7 +103,7 @@ class SheetJourneyIT extends MainLane {
     void aPictureWithoutTheCardIsRefusedAndChangesNothing() throws IOException {
         send("cardless.jpg", SheetScene.Setting.careful(number).with(SheetScene.Fault.NO_CARD));
         patiently().until(b -> seen("[role=alert]").contains("card is not seen"));
-        assertThat(text(".shots")).contains("Just laid").contains("Settled");
+        says(".shots", "Just laid", "Settled");
     }
 
     @Test
@@ -121,12 +121,12 @@ class SheetJourneyIT extends MainLane {
             find(".name-here [name=name]").sendKeys(Keys.ENTER);
             until(() -> seen(".field-detail h2").contains("Tarn smooth " + field));
         }
-        assertThat(text("h1")).contains("12 fields can be taken");
+        says("h1", "12 fields can be taken");
         click(".shots .stone-button.main");
         until(() -> seen("[role=status].note").contains("12 products have taken"));
-        assertThat(text("#field-12")).contains("taken");
+        says("#field-12", "taken");
         go(base);
-        assertThat(text(".ranks")).contains("Tarn smooth");
+        says(".ranks", "Tarn smooth");
         go("/kit?find=Tarn+smooth+3");
         await(By.cssSelector(".kit-grid li"));
     }

@@ -64,21 +64,21 @@ class SkinAndLightJourneyIT extends FarLane {
     @Order(1)
     void poorLightIsRefusedUntilTheFaceTurnsToTheWindow() {
         photograph("LAMP_ABOVE", "Do not decide in this light");
-        assertThat(text(".light-reasons")).contains("a lamp stands above").contains("stays provisional");
+        says(".light-reasons", "a lamp stands above", "stays provisional");
         click("#read-meter");
         until(() -> seen(".scales").contains("light meter"));
         assertAccessible("unfit light");
         go("/sittings/" + sitting + "/skin");
-        assertThat(text(".trust")).contains("Provisional");
-        assertThat(text(".cairn")).contains("unfit light");
+        says(".trust", "Provisional");
+        says(".cairn", "unfit light");
         go("/sittings/" + sitting + "/base");
-        assertThat(text(".shortlist .caution")).contains("not fit to decide in").contains("lamp");
+        says(".shortlist .caution", "not fit to decide in", "lamp");
         photograph("WINDOW", "Good light to decide in");
         assertNoSidewaysScroll();
         click("button[value=WARM_STAGE]");
         await(By.cssSelector("button[value=WARM_STAGE][aria-pressed=true]"));
         go("/sittings/" + sitting + "/skin");
-        assertThat(text(".trust")).contains("Read with the card");
+        says(".trust", "Read with the card");
         go("/sittings/" + sitting + "/base");
         assertThat(seen(".shortlist .caution")).isEmpty();
     }
@@ -94,7 +94,7 @@ class SkinAndLightJourneyIT extends FarLane {
                 .click()
                 .perform();
         until(() -> seen(".spots-list").contains("sun spot"));
-        assertThat(text(".spots-list")).contains("ΔE");
+        says(".spots-list", "ΔE");
         String place = find("[data-spot] path.light").getAttribute("d");
         browser.executeScript("document.querySelector('[data-spot]').focus()");
         new Actions(browser).sendKeys(Keys.ARROW_RIGHT).perform();
@@ -118,7 +118,7 @@ class SkinAndLightJourneyIT extends FarLane {
                 .click()
                 .perform();
         until(() -> seen(".reading").contains("Broken skin was felt: chin"));
-        assertThat(text(".reading")).contains("pharmacist or doctor");
+        says(".reading", "pharmacist or doctor");
         new Actions(browser)
                 .moveToElement(find("[data-zone=CHIN] path.light"))
                 .click()
@@ -135,9 +135,9 @@ class SkinAndLightJourneyIT extends FarLane {
         await(By.cssSelector("[data-answer=BRIGHT_PINK][aria-pressed=true]"));
         click("[data-answer=DRAPES_YELLOW]");
         until(() -> seen(".undertone .caution").contains("They disagree"));
-        assertThat(text(".undertone .caution"))
-                .containsPattern("cool.*warm|warm.*cool")
-                .containsPattern("[Rr]epeat|again|Try the muted");
+        says(
+                ".undertone .caution",
+                t -> t.containsPattern("cool.*warm|warm.*cool").containsPattern("[Rr]epeat|again|Try the muted"));
         for (int i = 0; i < 2; i++) {
             int struck =
                     browser.findElements(By.cssSelector(".tests li.struck")).size();
@@ -160,13 +160,10 @@ class SkinAndLightJourneyIT extends FarLane {
             until(() -> !seen(".work.skin .reading").equals(before)
                     || !seen("[role=alert]").isEmpty());
         }
-        assertThat(text(".pressings li"))
-                .contains("Inner forearm")
-                .contains("L*")
-                .contains("±");
+        says(".pressings li", "Inner forearm", "L*", "±");
         click("[data-tab=reading]");
         go("/sittings/" + sitting + "/undertone");
-        assertThat(text(".slope-sheet")).contains("Measured skin");
+        says(".slope-sheet", "Measured skin");
     }
 
     @Test
@@ -175,28 +172,28 @@ class SkinAndLightJourneyIT extends FarLane {
         String link = makeLink();
         browser.manage().window().setSize(new Dimension(430, 940));
         browser.get(link);
-        assertThat(text("main")).contains("Hello Mei").contains("Never look into the sun");
+        says("main", "Hello Mei", "Never look into the sun");
         assertAccessible("from home");
         assertNoSidewaysScroll();
         browser.findElement(By.cssSelector("#home-picture input[type=file]"))
                 .sendKeys(files.resolve("home.jpg").toString());
         patiently().until(b -> !b.findElements(By.cssSelector(".sent img")).isEmpty());
-        assertThat(text(".sent-said")).contains("That works");
+        says(".sent-said", "That works");
         find("#concerns").sendKeys("Fine lines");
         click(".home-form .stone-button");
-        assertThat(text("#consent-problem")).contains("is needed before anything is sent");
+        says("#consent-problem", "is needed before anything is sent");
         assertThat(find("#concerns").getAttribute("value")).isEqualTo("Fine lines");
         click("#consent");
         click(".home-form .stone-button");
         until(() -> seen("h1").contains("It has arrived"));
         browser.get(link);
-        assertThat(text("main")).contains("does not open").contains("used already");
+        says("main", "does not open", "used already");
         browser.manage().window().setSize(new Dimension(1280, 943));
         go("/");
-        assertThat(text(".from-home-list")).contains("Mei Tarnholt").contains("provisional");
+        says(".from-home-list", "Mei Tarnholt", "provisional");
         click(".from-home-list a");
         arrives("/skin");
-        assertThat(text(".trust")).contains("Provisional");
+        says(".trust", "Provisional");
         click(".cairn a[href$='/intake']");
         arrives("/intake");
         assertThat(find("#bothers").getAttribute("value")).contains("Fine lines");
@@ -210,9 +207,9 @@ class SkinAndLightJourneyIT extends FarLane {
         click(".came-in .plain");
         until(() -> browser.findElements(By.cssSelector(".came-in li")).size() < open);
         browser.get(link);
-        assertThat(text("main")).contains("does not open").contains("has run out");
+        says("main", "does not open", "has run out");
         go("/from-home/abcdefgh");
-        assertThat(text("main")).contains("Nothing lies here");
+        says("main", "Nothing lies here");
         assertAccessible("closed link");
     }
 
@@ -241,7 +238,7 @@ class SkinAndLightJourneyIT extends FarLane {
         assertAccessible("a refused picture");
         assertNoSidewaysScroll();
         go("/sittings/" + sitting + "/light");
-        assertThat(text(".refused-look")).contains("Too dark");
+        says(".refused-look", "Too dark");
         go("/sittings/" + sitting + "/skin");
         click(".refused-look a");
         arrives("/face/taps");
@@ -253,7 +250,7 @@ class SkinAndLightJourneyIT extends FarLane {
         arrives("/face");
         await(By.cssSelector("[data-point=CHIN].PLACED"));
         go("/sittings/" + sitting + "/skin");
-        assertThat(text(".trust")).contains("Provisional");
+        says(".trust", "Provisional");
     }
 
     private void tap(FacePoints points, PointKey key, int pictureWidth, String then) {
