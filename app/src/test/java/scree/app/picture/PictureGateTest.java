@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.LongSupplier;
 import org.junit.jupiter.api.Test;
 import scree.app.Race;
 import scree.core.image.PictureIntake;
@@ -17,6 +18,10 @@ import scree.core.image.Raster;
 /** Pictures take turns by what they need; nobody waits or is read for ever, and what was held is given back. */
 class PictureGateTest {
     private static final byte[] SMALL = picture(500, 500);
+    /** However loaded the machine, everybody's turn comes, and no reading takes long. */
+    private static final Duration PATIENT = Duration.ofMinutes(3);
+
+    private static final LongSupplier STOPPED = () -> 0;
     private static final byte[] LARGE = picture(5200, 4000);
 
     private static byte[] picture(int width, int height) {
@@ -45,7 +50,7 @@ class PictureGateTest {
     /** Ten large ones at once: never more memory is shared out than there is, and all are read. */
     @Test
     void tenLargePicturesTakeTurnsAndAllAreRead() throws Exception {
-        PictureGate gate = new PictureGate(150, 4, Duration.ofSeconds(60), System::nanoTime);
+        PictureGate gate = new PictureGate(150, 4, PATIENT, STOPPED);
         AtomicInteger inside = new AtomicInteger();
         AtomicInteger most = new AtomicInteger();
         AtomicInteger read = new AtomicInteger();
@@ -65,7 +70,7 @@ class PictureGateTest {
     /** However small they are: one processor stays for the pages. */
     @Test
     void noMoreAreReadAtOnceThanThereAreReaders() throws Exception {
-        PictureGate gate = new PictureGate(150, 2, Duration.ofSeconds(60), System::nanoTime);
+        PictureGate gate = new PictureGate(150, 2, PATIENT, STOPPED);
         AtomicInteger inside = new AtomicInteger();
         AtomicInteger most = new AtomicInteger();
         Race.run(
