@@ -154,7 +154,10 @@ class ChairJourneyIT extends MainLane {
     @Test
     @Order(1)
     void theWorkGoesOnWithoutAConnectionAndTheRecordIsWhole() {
-        begin("Sefu");
+        open("Sefu");
+        says(".chair-ahead", "No base was taken yet: the order has none.");
+        click("#begin");
+        ready();
         until(() -> link().contains("Online"));
         assertThat(at()).isEqualTo("ASK");
         int first = seconds(clock());
