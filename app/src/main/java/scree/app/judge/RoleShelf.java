@@ -75,10 +75,11 @@ public class RoleShelf {
 
     /** Asks for a role; what the client must not have, is past its time or out of stock is left out. */
     public Answer ask(StudioId studio, Sitting sitting, Role role, RoleSkin skin, RoleWish wish) {
-        List<Product> allowed = allowed(studio, sitting, role);
+        KitShelf.Shelf now = shelf.of(studio);
+        List<Product> allowed = allowed(now, studio, sitting, role);
         Asked asked = new Asked(
                 studio,
-                shelf.of(studio).version(),
+                now.version(),
                 role,
                 skin,
                 wish,
@@ -91,9 +92,13 @@ public class RoleShelf {
      * be safe there.
      */
     public List<Product> allowed(StudioId studio, Sitting sitting, Role role) {
+        return allowed(shelf.of(studio), studio, sitting, role);
+    }
+
+    private List<Product> allowed(KitShelf.Shelf now, StudioId studio, Sitting sitting, Role role) {
         var today = shelf.today(studio);
         var told = sitting.sensitivities();
-        return shelf.withRole(studio, role).stream()
+        return shelf.withRole(now, studio, role).stream()
                 .filter(p -> p.struck(told, today).isEmpty())
                 .filter(p -> !role.atTheEye() || p.traits().eyeSafe() == Told.YES)
                 .toList();

@@ -109,7 +109,12 @@ public class KitShelf {
 
     /** Returns all products of a role, read once as long as the kit stays as it is. */
     public List<Product> withRole(StudioId studio, Role role) {
-        return of(studio).roles.computeIfAbsent(role, r -> List.copyOf(mapper.withRole(studio, r)));
+        return withRole(of(studio), studio, role);
+    }
+
+    /** The same, of a shelf that was just asked for. */
+    public List<Product> withRole(Shelf now, StudioId studio, Role role) {
+        return now.roles.computeIfAbsent(role, r -> List.copyOf(mapper.withRole(studio, r)));
     }
 
     private Shelf read(StudioId studio, long version, LocalDate today) {

@@ -330,6 +330,20 @@ class ClientFilesIT {
     }
 
     @Test
+    void noTableThatIsNotAClientsIsWrittenOrReadByItsName() {
+        for (String tab : List.of("artist", "product", "pg_class", "no_table")) {
+            assertThatThrownBy(() -> sql.queryForList(
+                            "select keep_row(?, ?, '{}'::jsonb)", other.studio().value(), tab))
+                    .hasMessageContaining("no such table");
+            assertThatThrownBy(() -> sql.queryForList(
+                            "select kept_file(?, ?, 1, 'password')",
+                            other.studio().value(),
+                            tab))
+                    .hasMessageContaining("no such file");
+        }
+    }
+
+    @Test
     void whoWorkedIsKnownByNameWhereTheyWorkAndElseItIsWhoTookItIn() {
         byte[] zip = out(runa, clients.get(4));
         String whose =

@@ -54,6 +54,9 @@ class RolesIT {
     private long clients;
     private long practised;
 
+    /** Who may open a page is asked before what lies there: where nothing lies, nothing is drawn. */
+    private static final long NOWHERE = 999_999_999;
+
     /** A page; {@code openTo} has the letters O, A, S and T of the roles, t for a trainee's own faces only, or says public. */
     private record Line(String verb, String page, String openTo) {
         boolean isPublic() {
@@ -114,7 +117,7 @@ class RolesIT {
         for (Line line : table) {
             for (Member who : List.of(owner, artist, assistant, trainee)) {
                 if (!line.isPublic() && !leaves(line)) {
-                    int status = asked(line, who, who == trainee ? practised : clients);
+                    int status = asked(line, who, who == trainee ? practised : NOWHERE);
                     if (line.is(who.role()) == (status == FORBIDDEN)) {
                         wrong.add(line.verb() + " " + line.page() + " " + who.role() + " " + status);
                     }
@@ -130,7 +133,7 @@ class RolesIT {
         long others = practice.begin(artist, 4);
         for (Line line : table) {
             if (line.ownOnly()) {
-                for (long sitting : List.of(clients, others, 999_999_999L)) {
+                for (long sitting : List.of(clients, others, NOWHERE)) {
                     int status = asked(line, trainee, sitting);
                     if (status != NOT_HERE) {
                         wrong.add(line.verb() + " " + line.page() + " " + status);
@@ -152,7 +155,7 @@ class RolesIT {
                 .replace("{day}", "2026-06-20")
                 .replace("{ending}", "svg")
                 .replace("{kind}", "client")
-                .replaceAll("\\{[a-z]+}", "999999999");
+                .replaceAll("\\{[a-z]+}", String.valueOf(NOWHERE));
         return http.perform(request(HttpMethod.valueOf(line.verb()), path)
                         .with(user(who))
                         .with(csrf())

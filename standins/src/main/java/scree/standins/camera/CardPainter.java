@@ -109,7 +109,7 @@ final class CardPainter {
             }
             double qx = Math.max(0, dx + 1.6);
             double qy = Math.max(0, dy + 1.6);
-            double d = (qx == 0 || qy == 0 ? Math.max(qx, qy) : Math.hypot(qx, qy)) - 1.6;
+            double d = Math.sqrt(qx * qx + qy * qy) - 1.6;
             if (Math.max(dx, dy) < 0 && d < 0) {
                 return fieldRaw[i];
             }
