@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -19,8 +20,13 @@ class RunningOrderTest {
         return Golden.rows("order/orders.csv").stream();
     }
 
+    /** Each order is found once for all that is asked of it. */
+    private static final Map<String, RunningOrder> FOUND = new ConcurrentHashMap<>();
+
     private static RunningOrder order(Map<String, String> row) {
-        return RunningOrder.of(OrderClients.of(row.get("client")), OrderSchool.valueOf(row.get("school")));
+        return FOUND.computeIfAbsent(
+                row.get("client") + " " + row.get("school"),
+                k -> RunningOrder.of(OrderClients.of(row.get("client")), OrderSchool.valueOf(row.get("school"))));
     }
 
     @ParameterizedTest
