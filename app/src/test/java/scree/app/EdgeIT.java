@@ -19,7 +19,6 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.core.env.Environment;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
@@ -30,7 +29,6 @@ import scree.core.skin.SkinType;
 
 /** The edge with everything behind it real: sign-in, headers, another studio's addresses, stale forms. */
 @TestDatabase
-@AutoConfigureMockMvc
 class EdgeIT {
     @Autowired
     private HikariDataSource pool;

@@ -23,7 +23,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
@@ -48,7 +47,6 @@ import scree.app.studio.Member;
  * Whatever comes, the answer is a page with a sentence, soon, and the sitting opens afterwards.
  */
 @TestDatabase
-@AutoConfigureMockMvc
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class HostileInputIT {
     /** Only an endless loop or two that wait for each other take as long, however loaded the machine. */

@@ -22,7 +22,6 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
@@ -47,7 +46,6 @@ import scree.core.shade.Role;
 
 /** The sheet as it goes out of the house: kept as it was given away, opened by its link alone, without a picture unless one is wished. */
 @TestDatabase
-@AutoConfigureMockMvc
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class HandoversIT {
     private static final Handovers.How LINES = new Handovers.How(HtmlPdf.Paper.A4, false);

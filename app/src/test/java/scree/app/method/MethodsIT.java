@@ -9,7 +9,6 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
@@ -34,7 +33,6 @@ import scree.core.skin.MatchTarget;
 
 /** Who settles what for whom, from when, and that the work starts from it. */
 @TestDatabase
-@AutoConfigureMockMvc
 class MethodsIT {
     private static final Methods.Whose STUDIO = new Methods.Whose(Level.STUDIO, null);
     private static final Methods.Whose MINE = new Methods.Whose(Level.ARTIST, null);

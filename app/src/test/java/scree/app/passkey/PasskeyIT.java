@@ -13,7 +13,6 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
@@ -28,7 +27,6 @@ import scree.app.web.NotHere;
 
 /** What a stranger can try at the second door, and what somebody else of the studio can. */
 @TestDatabase
-@AutoConfigureMockMvc
 class PasskeyIT {
     @Autowired
     private Ground ground;

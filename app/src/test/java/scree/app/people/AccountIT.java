@@ -13,7 +13,6 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
@@ -24,7 +23,6 @@ import scree.app.studio.Secrets;
 
 /** An artist's own account, with real sessions. */
 @TestDatabase
-@AutoConfigureMockMvc
 class AccountIT {
     private static final String OTHER = "nine wet pebbles in a row";
 

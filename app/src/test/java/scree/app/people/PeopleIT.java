@@ -17,7 +17,6 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -33,7 +32,6 @@ import scree.app.web.NotHere;
 
 /** Who works in a studio: asked in, let go, brought back; and never a studio without an owner. */
 @TestDatabase
-@AutoConfigureMockMvc
 class PeopleIT {
     private static final String GOOD = "seven loose stones on a slope";
 

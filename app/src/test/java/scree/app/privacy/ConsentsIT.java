@@ -14,7 +14,6 @@ import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
@@ -30,7 +29,6 @@ import scree.app.web.NotHere;
 
 /** What is withdrawn goes at once and nothing else does; what is over goes by itself; and it is told who did what. */
 @TestDatabase
-@AutoConfigureMockMvc
 class ConsentsIT {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 3);
 
