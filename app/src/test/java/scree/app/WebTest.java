@@ -1,8 +1,6 @@
 package scree.app;
 
 import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
-import jakarta.servlet.Filter;
-import java.io.IOException;
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
@@ -10,41 +8,15 @@ import java.lang.annotation.Target;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
-import java.util.List;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.ResourceLock;
-import org.springframework.boot.autoconfigure.ImportAutoConfiguration;
-import org.springframework.boot.context.TypeExcludeFilter;
-import org.springframework.boot.test.autoconfigure.OverrideAutoConfiguration;
-import org.springframework.boot.test.context.SpringBootTestContextBootstrapper;
 import org.springframework.boot.test.context.TestConfiguration;
-import org.springframework.boot.test.context.filter.annotation.TypeExcludeFilters;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureWebMvc;
+import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
 import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.ComponentScan.Filter;
+import org.springframework.context.annotation.FilterType;
 import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
-import org.springframework.core.convert.converter.Converter;
-import org.springframework.core.type.classreading.MetadataReader;
-import org.springframework.core.type.classreading.MetadataReaderFactory;
-import org.springframework.core.type.filter.AnnotationTypeFilter;
-import org.springframework.core.type.filter.AssignableTypeFilter;
-import org.springframework.core.type.filter.RegexPatternTypeFilter;
-import org.springframework.core.type.filter.TypeFilter;
-import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.stereotype.Controller;
-import org.springframework.test.context.BootstrapWith;
-import org.springframework.test.context.MergedContextConfiguration;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
-import org.springframework.test.context.junit.jupiter.SpringExtension;
-import org.springframework.test.context.web.WebMergedContextConfiguration;
-import org.springframework.web.bind.annotation.ControllerAdvice;
-import org.springframework.web.method.support.HandlerMethodArgumentResolver;
-import org.springframework.web.servlet.HandlerInterceptor;
-import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
-import org.thymeleaf.dialect.IDialect;
 import scree.app.base.BaseSettings;
 import scree.app.base.Bases;
 import scree.app.base.NeckBridges;
@@ -135,13 +107,12 @@ import scree.app.web.Origin;
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @ResourceLock("mocks")
-@ExtendWith(SpringExtension.class)
-@BootstrapWith(WebTest.ForTheWeb.class)
-@OverrideAutoConfiguration(enabled = false)
-@TypeExcludeFilters(WebTest.PagesOnly.class)
-@AutoConfigureWebMvc
-@AutoConfigureMockMvc
-@ImportAutoConfiguration
+@WebMvcTest(
+        includeFilters =
+                @Filter(
+                        type = FilterType.REGEX,
+                        pattern =
+                                "scree\\.app\\.(.*Words|people\\.Passwords|kit\\.(KitFiles|KitJson|KitCgats|KitCsv|StockTaking|Products|ProductColour))"))
 @Import({
     FaceCharts.class,
     SecurityConfig.class,
@@ -230,59 +201,6 @@ import scree.app.web.Origin;
 public @interface WebTest {
     /** Morning of a summer's day, where the studio is too. */
     Instant NOW = Instant.parse("2026-06-20T07:00:00Z");
-
-    /**
-     * Leaves out what is no page and stands around none. Spring Boot's own slice of pages does the same, but reads the class path anew whenever
-     * a test is asked whether its context is another's: a tenth of the time of all these tests.
-     */
-    class PagesOnly extends TypeExcludeFilter {
-        private static final List<TypeFilter> PAGES = Stream.concat(
-                        Stream.of(
-                                new AnnotationTypeFilter(Controller.class),
-                                new AnnotationTypeFilter(ControllerAdvice.class),
-                                new RegexPatternTypeFilter(
-                                        Pattern.compile(
-                                                "scree\\.app\\.(.*Words|people\\.Passwords|kit\\.(KitFiles|KitJson|KitCgats|KitCsv|StockTaking|Products|ProductColour))"))),
-                        Stream.of(
-                                        WebMvcConfigurer.class,
-                                        HandlerInterceptor.class,
-                                        HandlerMethodArgumentResolver.class,
-                                        Filter.class,
-                                        SecurityFilterChain.class,
-                                        IDialect.class,
-                                        Converter.class)
-                                .map(AssignableTypeFilter::new))
-                .toList();
-
-        @Override
-        public boolean match(MetadataReader type, MetadataReaderFactory types) throws IOException {
-            for (TypeFilter page : PAGES) {
-                if (page.match(type, types)) {
-                    return false;
-                }
-            }
-            return true;
-        }
-
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof PagesOnly;
-        }
-
-        @Override
-        public int hashCode() {
-            return PagesOnly.class.hashCode();
-        }
-    }
-
-    /** Makes the context one of a web application. */
-    class ForTheWeb extends SpringBootTestContextBootstrapper {
-        @Override
-        protected MergedContextConfiguration processMergedContextConfiguration(MergedContextConfiguration merged) {
-            MergedContextConfiguration processed = super.processMergedContextConfiguration(merged);
-            return new WebMergedContextConfiguration(processed, determineResourceBasePath(processed));
-        }
-    }
 
     @TestConfiguration
     class StoppedClock {

@@ -76,7 +76,7 @@ public class RoleShelf {
     /** Asks for a role; what the client must not have, is past its time or out of stock is left out. */
     public Answer ask(StudioId studio, Sitting sitting, Role role, RoleSkin skin, RoleWish wish) {
         KitShelf.Shelf now = shelf.of(studio);
-        List<Product> allowed = allowed(now, studio, sitting, role);
+        List<Product> allowed = allowed(now, sitting, role);
         Asked asked = new Asked(
                 studio,
                 now.version(),
@@ -92,14 +92,13 @@ public class RoleShelf {
      * be safe there.
      */
     public List<Product> allowed(StudioId studio, Sitting sitting, Role role) {
-        return allowed(shelf.of(studio), studio, sitting, role);
+        return allowed(shelf.of(studio), sitting, role);
     }
 
-    private List<Product> allowed(KitShelf.Shelf now, StudioId studio, Sitting sitting, Role role) {
-        var today = shelf.today(studio);
+    private static List<Product> allowed(KitShelf.Shelf now, Sitting sitting, Role role) {
         var told = sitting.sensitivities();
-        return shelf.withRole(now, studio, role).stream()
-                .filter(p -> p.struck(told, today).isEmpty())
+        return now.withRole(role).stream()
+                .filter(p -> p.struck(told, now.day()).isEmpty())
                 .filter(p -> !role.atTheEye() || p.traits().eyeSafe() == Told.YES)
                 .toList();
     }
@@ -109,10 +108,10 @@ public class RoleShelf {
         if (!role.atTheEye()) {
             return List.of();
         }
-        var today = shelf.today(studio);
-        return shelf.withRole(studio, role).stream()
+        KitShelf.Shelf now = shelf.of(studio);
+        return now.withRole(role).stream()
                 .filter(p -> p.traits().eyeSafe() == Told.UNKNOWN)
-                .filter(p -> p.struck(sitting.sensitivities(), today).isEmpty())
+                .filter(p -> p.struck(sitting.sensitivities(), now.day()).isEmpty())
                 .toList();
     }
 

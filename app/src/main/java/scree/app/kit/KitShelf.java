@@ -6,6 +6,7 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import scree.app.memory.Memories;
@@ -42,12 +43,15 @@ public class KitShelf {
         private final BitSet doubtful = new BitSet();
         private final ShadeIndex settled;
         private final Map<Double, BaseShelf> onSkins = new ConcurrentHashMap<>();
+        private final Function<Role, List<Product>> kit;
         private final Map<Role, List<Product>> roles = new ConcurrentHashMap<>();
 
-        Shelf(long version, LocalDate today, List<Product> bases) {
+        /** @param kit what the kit has for a role, asked at most once for each */
+        Shelf(long version, LocalDate today, Function<Role, List<Product>> kit) {
             this.version = version;
             this.day = today;
-            this.bases = List.copyOf(bases);
+            this.kit = kit;
+            this.bases = withRole(Role.BASE);
             this.settled =
                     new ShadeIndex(this.bases.stream().map(Product::settled).toList());
             for (int i = 0; i < this.bases.size(); i++) {
@@ -65,6 +69,11 @@ public class KitShelf {
             return version;
         }
 
+        /** Returns the studio's day, for what is past its time. */
+        public LocalDate day() {
+            return day;
+        }
+
         /** Returns whether the base at a position may have to stand apart; for all others nobody need ask. */
         public boolean doubtful(int position) {
             return doubtful.get(position);
@@ -78,6 +87,11 @@ public class KitShelf {
         /** Returns the bases in the order of the ranking's positions. */
         public List<Product> bases() {
             return bases;
+        }
+
+        /** Returns all products of a role. */
+        public List<Product> withRole(Role role) {
+            return roles.computeIfAbsent(role, r -> List.copyOf(kit.apply(r)));
         }
 
         /** Returns the bases by their settled colours. */
@@ -107,18 +121,8 @@ public class KitShelf {
                         .compute(studio, (s, k) -> k != null && k.is(version, today) ? k : read(s, version, today));
     }
 
-    /** Returns all products of a role, read once as long as the kit stays as it is. */
-    public List<Product> withRole(StudioId studio, Role role) {
-        return withRole(of(studio), studio, role);
-    }
-
-    /** The same, of a shelf that was just asked for. */
-    public List<Product> withRole(Shelf now, StudioId studio, Role role) {
-        return now.roles.computeIfAbsent(role, r -> List.copyOf(mapper.withRole(studio, r)));
-    }
-
     private Shelf read(StudioId studio, long version, LocalDate today) {
-        return new Shelf(version, today, mapper.withRole(studio, Role.BASE));
+        return new Shelf(version, today, role -> mapper.withRole(studio, role));
     }
 
     /** Returns the studio's day, for what is past its time. */

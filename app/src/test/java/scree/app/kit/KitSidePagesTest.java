@@ -79,7 +79,7 @@ class KitSidePagesTest {
         given(shelf.today(any())).willReturn(LocalDate.of(2026, 6, 20));
         given(shelf.of(any()))
                 .willReturn(new KitShelf.Shelf(
-                        1, LocalDate.of(2026, 6, 20), List.of(product(1, 68, true), product(2, 33, false))));
+                        1, LocalDate.of(2026, 6, 20), role -> List.of(product(1, 68, true), product(2, 33, false))));
         given(dryDowns.of(any(), anyLong())).willReturn(List.of());
     }
 
