@@ -5,7 +5,7 @@ import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.InitBinder;
 
-/** Reads every figure that comes in by {@link PlainNumbers}. An editor, since Spring falls back to its own when a converter refuses. */
+/** Reads and writes every figure of a form by {@link PlainNumbers}. An editor, since Spring falls back to its own when a converter refuses. */
 @ControllerAdvice
 class PlainFields {
     @InitBinder
@@ -22,7 +22,7 @@ class PlainFields {
 
         @Override
         public String getAsText() {
-            return getValue() == null ? "" : String.valueOf(getValue());
+            return getValue() == null ? "" : PlainNumbers.written((Double) getValue());
         }
     }
 }

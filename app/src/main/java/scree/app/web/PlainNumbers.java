@@ -1,5 +1,6 @@
 package scree.app.web;
 
+import java.math.BigDecimal;
 import java.util.regex.Pattern;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
@@ -34,5 +35,10 @@ public class PlainNumbers implements WebMvcConfigurer {
             throw new IllegalArgumentException("“%s” is no number: give one like 61.5".formatted(shown));
         }
         return value == 0 ? 0 : value; // −0 is 0
+    }
+
+    /** Returns a number as people write it: without a point where nothing stands behind it. */
+    static String written(double value) {
+        return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
     }
 }

@@ -95,8 +95,8 @@ class KitSidePagesTest {
                 .andExpect(content()
                         .string(allOf(
                                 containsString("id=\"density-problem\""),
-                                containsString("value=\"88"),
-                                containsString("value=\"24.5"),
+                                containsString("value=\"88\""),
+                                containsString("value=\"24.5\""),
                                 not(containsString("id=\"price-problem\"")))));
         verify(formulas, never()).save(any(), any());
     }

@@ -23,4 +23,11 @@ class PlainNumbersTest {
     void whatNobodyMeansIsRefusedInWords(String text) {
         assertThatThrownBy(() -> PlainNumbers.of(text)).hasMessageContaining("give one like 61.5");
     }
+
+    @ParameterizedTest
+    @CsvSource({"32,32", "24.5,24.5", "0.05,0.05", "100000,100000", "1e-7,0.0000001", "-3.0,-3", "0,0"})
+    void nothingIsWrittenAfterAPointThatIsNotThere(double value, String written) {
+        assertThat(PlainNumbers.written(value)).isEqualTo(written);
+        assertThat(PlainNumbers.of(written)).isEqualTo(value);
+    }
 }
