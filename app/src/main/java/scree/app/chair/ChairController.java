@@ -9,6 +9,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -91,7 +92,9 @@ class ChairController {
      */
     record State(long now, int no, List<ChairView.NoteOf> notes, String offer, String token) {}
 
+    /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
+    @Transactional(readOnly = true)
     String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         TakenChair taken = chairs.of(me.studio(), id).orElse(null);

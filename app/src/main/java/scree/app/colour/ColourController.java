@@ -6,6 +6,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -62,7 +63,9 @@ class ColourController {
         this.words = words;
     }
 
+    /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
+    @Transactional(readOnly = true)
     String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);

@@ -17,8 +17,8 @@ import scree.core.shade.Role;
 import scree.core.shade.ShadeIndex;
 
 /**
- * A studio's bases ready to be ranked, kept in memory until the kit changes: its version is asked each time, which is cheap, and
- * reading and indexing ten thousand products is not.
+ * A studio's bases ready to be ranked, kept in memory until the kit changes: its version is asked each time, once a transaction, which is
+ * cheap; reading and indexing ten thousand products is not.
  */
 @Service
 public class KitShelf {

@@ -2,6 +2,7 @@ package scree.app.order;
 
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -36,7 +37,9 @@ class OrderController {
         this.words = words;
     }
 
+    /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
+    @Transactional(readOnly = true)
     String page(
             @CurrentMember Member me, @PathVariable long id, @RequestParam(required = false) StepCode at, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
@@ -47,6 +50,7 @@ class OrderController {
     }
 
     @GetMapping(headers = "HX-Request")
+    @Transactional(readOnly = true)
     String look(
             @CurrentMember Member me, @PathVariable long id, @RequestParam(required = false) StepCode at, Model model) {
         fill(me, id, at, model);

@@ -6,6 +6,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -69,7 +70,9 @@ class PlaceController {
         this.words = words;
     }
 
+    /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
+    @Transactional(readOnly = true)
     String page(
             @CurrentMember Member me,
             @PathVariable long id,
@@ -83,6 +86,7 @@ class PlaceController {
 
     /** Shows another zone's why. */
     @GetMapping(headers = "HX-Request")
+    @Transactional(readOnly = true)
     String zone(@CurrentMember Member me, @PathVariable long id, @RequestParam String zone, Model model) {
         fill(me, sittings.get(me.studio(), id), zone, model);
         return "place/page :: work";

@@ -3,6 +3,7 @@ package scree.app.place;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -173,6 +174,7 @@ public class Placements {
     private List<WorkedZone> worked(
             StudioId studio, Sitting sitting, PlaceSheet sheet, Plan plan, SittingSkins.Known known) {
         Map<Area, Integer> numbers = new HashMap<>();
+        Map<Family, RoleShelf.Answer> answers = new EnumMap<>(Family.class);
         Map<Long, RoleShelf.Candidate> byHand = new HashMap<>();
         Long cheek = cheeks.chosen(studio, sitting).orElse(null);
         List<WorkedZone> worked = new ArrayList<>();
@@ -187,7 +189,7 @@ public class Placements {
                     ? Optional.empty()
                     : Optional.ofNullable(
                             byHand.computeIfAbsent(wanted, id -> chosen(studio, sitting, family, known, id)));
-            RoleShelf.Answer answer = answer(studio, sitting, family, known);
+            RoleShelf.Answer answer = answers.computeIfAbsent(family, f -> answer(studio, sitting, f, known));
             boolean asPowder = zone.reasons().stream().anyMatch(r -> r.code() == Why.FOREHEAD_BY_POWDER);
             worked.add(chosen.or(() -> asPowder ? answer.bestPowder() : answer.best())
                     .map(c -> new WorkedZone(

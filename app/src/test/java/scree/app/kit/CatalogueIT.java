@@ -2,8 +2,11 @@ package scree.app.kit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import scree.app.Ground;
 import scree.app.TestDatabase;
 import scree.app.studio.Member;
@@ -22,6 +25,12 @@ class CatalogueIT {
     @Autowired
     private Catalogue catalogue;
 
+    @Autowired
+    private KitShelf shelf;
+
+    @Autowired
+    private PlatformTransactionManager transactions;
+
     @Test
     void whatIsAddedChangedOrDeletedShowsOnTheNextPage() {
         Member me = ground.artist("browse");
@@ -39,5 +48,30 @@ class CatalogueIT {
         assertThat(catalogue.page(me.studio(), ALL, 0).products()).isEmpty();
         kit.restore(me.studio(), id);
         assertThat(catalogue.page(me.studio(), ALL, 7).number()).isZero();
+    }
+
+    /** Stages ask for the kit again and again while a page is put together: it is one kit, and what the page read stays known. */
+    @Test
+    void aPageSeesOneKitFromFirstToLastAndTheNextOneTheKitOfToday() {
+        Member me = ground.artist("page");
+        var page = new TransactionTemplate(transactions);
+        page.setReadOnly(true);
+        page.executeWithoutResult(open -> {
+            KitShelf.Shelf first = shelf.of(me.studio());
+            CompletableFuture.runAsync(() -> kit.add(me.studio(), Ground.base("Marl", "one", 60, null)))
+                    .join();
+            assertThat(shelf.of(me.studio()).version()).isEqualTo(first.version());
+        });
+        assertThat(shelf.of(me.studio()).bases()).hasSize(1);
+    }
+
+    @Test
+    void whoeverChangesTheKitSeesTheChangedOneAtOnce() {
+        Member me = ground.artist("own");
+        new TransactionTemplate(transactions).executeWithoutResult(open -> {
+            assertThat(shelf.of(me.studio()).bases()).isEmpty();
+            kit.add(me.studio(), Ground.base("Marl", "one", 60, null));
+            assertThat(shelf.of(me.studio()).bases()).hasSize(1);
+        });
     }
 }
