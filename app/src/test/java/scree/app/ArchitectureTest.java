@@ -99,6 +99,32 @@ class ArchitectureTest {
         assertThat(seen).isGreaterThan(35);
     }
 
+    /** Theirs is asked afresh: people, doors and what is kept of a client, none of which a page of a sitting asks for. */
+    private static final Pattern ASKS_AFRESH =
+            Pattern.compile(".*/(Account|People|Privacy|Consent|HomeLink|Once|Event)Mapper.xml");
+
+    /** A page of a sitting asks for the same again and again, and MyBatis answers; one question that makes it forget costs hundreds. */
+    @Test
+    void onlyWhatLocksOrWritesMakesMyBatisForgetWhatAPageRead() throws IOException {
+        Pattern forgetting =
+                Pattern.compile("<select id=\"(\\w+)\"[^>]*flushCache=\"true\".*?</select>", Pattern.DOTALL);
+        int seen = 0;
+        try (Stream<Path> files = Files.list(Path.of("src/main/resources/mapper"))) {
+            for (Path file : files.filter(
+                            f -> !ASKS_AFRESH.matcher(f.toString()).matches())
+                    .toList()) {
+                Matcher m = forgetting.matcher(Files.readString(file));
+                while (m.find()) {
+                    seen++;
+                    assertThat(m.group())
+                            .as(file + " " + m.group(1))
+                            .containsAnyOf("FOR UPDATE", "affectData=\"true\"");
+                }
+            }
+        }
+        assertThat(seen).isGreaterThan(10);
+    }
+
     /** What draws has figures of its own: sizes and offsets in pixels. */
     private static final Pattern DRAWS = Pattern.compile(
             ".*/(look|demo|card)/.*|.*(View|Field|Drawing|Layout|Patterns|Chart|Files|Pdf|Previews|ShapePlace).java");
