@@ -5,6 +5,7 @@ const KEPT = "scree-chair";
 const PAGE = /^\/sittings\/\d+\/chair$/;
 const FILE = /^\/(css|js|fonts|webjars)\/|^\/favicon\.svg$/;
 const PICTURE = /^\/pictures\/\d+\.jpg$/;
+const AT_WORK = /<main id="chair"/;
 const PATIENCE = 4000, DAY = 24 * 3600 * 1000;
 
 self.addEventListener("install", () => self.skipWaiting());
@@ -35,10 +36,13 @@ async function keepFile(cache, address) {
   await cache.put(address, answer);
 }
 /* With the files that this very page names: another process of Scree, or a newer one, may have written other names into the page before.
-   A page without its files opens to nothing, so it is kept after them or not at all. */
+   A page without its files opens to nothing, so it is kept after them or not at all. What is shown before the work begins is not kept: a
+   slow line would bring it back once the work has begun. */
 async function keepPage(address, answer) {
+  const text = await answer.clone().text();
+  if (!AT_WORK.test(text)) { return; }
   const cache = await caches.open(KEPT);
-  for (const file of named(address, await answer.clone().text())) { await keepFile(cache, file); }
+  for (const file of named(address, text)) { await keepFile(cache, file); }
   await cache.put(address, answer);
 }
 function named(page, text) {

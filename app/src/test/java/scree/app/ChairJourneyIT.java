@@ -282,9 +282,26 @@ class ChairJourneyIT extends MainLane {
                 browser.executeScript("return [...document.querySelectorAll('[data-go]')].map(e => e.dataset.go)");
     }
 
-    /** What is seen at the inspection leads back to its step with the remedy, and then on to the inspection again. */
+    /** It would be of no use without a connection; and where the line is slow it would be shown again, once the work has begun. */
     @Test
     @Order(4)
+    void whatIsAheadIsNotKeptAsTheWork() {
+        open("Mei");
+        await(By.id("begin"));
+        browser.navigate().refresh(); // by the second time the worker is done with the first
+        await(By.id("begin"));
+        assertThat(browser.executeScript("return Boolean(navigator.serviceWorker.controller)"))
+                .as("the worker stands between")
+                .isEqualTo(true);
+        assertThat(browser.executeAsyncScript(
+                        "caches.match(location.href).then((page) => arguments[0](Boolean(page)))"))
+                .as("kept")
+                .isEqualTo(false);
+    }
+
+    /** What is seen at the inspection leads back to its step with the remedy, and then on to the inspection again. */
+    @Test
+    @Order(5)
     void aFlawLeadsBackToItsStepAndOn() {
         begin("Luca");
         List<String> steps = course();
@@ -326,7 +343,7 @@ class ChairJourneyIT extends MainLane {
 
     /** No pointer at all: through every step, a pause, a note, and to the end. */
     @Test
-    @Order(5)
+    @Order(6)
     void byKeysAlone() {
         open("Ingrun");
         find("#begin").sendKeys(Keys.ENTER);
@@ -377,7 +394,7 @@ class ChairJourneyIT extends MainLane {
 
     /** The session ends in the middle of the work: what is noted stays, and is sent when the artist is back. */
     @Test
-    @Order(6)
+    @Order(7)
     void signedOutInTheMiddleNothingIsLost() {
         open("Sefu");
         ready();
