@@ -2,7 +2,6 @@ package scree.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +17,6 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WindowType;
-import org.openqa.selenium.chromium.ChromiumNetworkConditions;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -29,8 +27,7 @@ class ChairJourneyIT extends MainLane {
     private JdbcTemplate sql;
 
     private long sitting;
-    private WorkerNetwork worker;
-    private Line line;
+    private ChairLine line;
 
     @BeforeAll
     void comeIn() {
@@ -42,20 +39,18 @@ class ChairJourneyIT extends MainLane {
     /** Also after a failure: the others have done nothing to deserve it. */
     @AfterEach
     void backOnline() {
-        if (worker != null) {
-            cut(false);
-        }
+        line.restore(browser);
     }
 
     @AfterAll
-    void withoutTheLine() throws IOException {
+    void withoutTheLine() {
         line.close();
     }
 
     @Override
     void go(String path) {
-        line = line == null ? Line.to(port) : line; // the first way goes before any set-up of this class
-        browser.get("http://127.0.0.1:" + line.port() + path);
+        line = line == null ? new ChairLine(port) : line; // the first way goes before any set-up of this class
+        browser.get(line.address(path));
     }
 
     private void open(String name) {
@@ -105,39 +100,6 @@ class ChairJourneyIT extends MainLane {
         return seen("#chair-link");
     }
 
-    /** Cuts the network of the page and of its worker by the developer's tools; a reload forgets that, so the line is cut as well. */
-    private void cut(boolean off) {
-        line.cut(off);
-        if (off) {
-            ChromiumNetworkConditions away = new ChromiumNetworkConditions();
-            away.setOffline(true);
-            browser.setNetworkConditions(away);
-        } else {
-            browser.deleteNetworkConditions();
-        }
-        if (worker != null) {
-            worker.close();
-            worker = null;
-        }
-        try {
-            worker = off ? WorkerNetwork.cut(browser, "/chair-worker.js") : null;
-        } catch (Exception e) {
-            throw new IllegalStateException("the worker's network could not be cut", e);
-        }
-    }
-
-    /** Whether the page lies in the browser with all that it is drawn with: that page, which another process may have made than the one that is seen. */
-    private boolean keptWhole() {
-        return Boolean.TRUE.equals(browser.executeAsyncScript("""
-                        const told = arguments[0];
-                        caches.match(location.href).then((page) => page ? page.text() : "").then((text) => {
-                          const kept = new DOMParser().parseFromString(text, "text/html");
-                          const files = [...kept.querySelectorAll("script[src], link[rel=stylesheet]")]
-                            .map((e) => e.getAttribute("src") || e.getAttribute("href"));
-                          return files.length && Promise.all(files.map((f) => caches.match(f))).then((all) => all.every(Boolean));
-                        }).then(told);"""));
-    }
-
     private String clock() {
         return seen("#chair-clock");
     }
@@ -172,9 +134,9 @@ class ChairJourneyIT extends MainLane {
             click("#asked-leave");
             until(() -> notes("LEFT") == 1);
         }
-        until(this::keptWhole);
+        until(() -> ChairLine.keptWhole(browser));
         until(() -> link().contains("All is kept"));
-        cut(true);
+        line.cut(browser);
         long cutAt = Instant.now().toEpochMilli();
         List<String> offline = new ArrayList<>();
         for (int i = 0; i < 2; i++) {
@@ -200,7 +162,7 @@ class ChairJourneyIT extends MainLane {
         done();
         assertThat(notes("DONE")).as("nothing reached the server").isEqualTo(1);
         browser.executeCdpCommand("Page.removeScriptToEvaluateOnNewDocument", Map.of("identifier", script));
-        cut(false);
+        line.restore(browser);
         until(() -> link().contains("All is kept"));
         assertThat(notes("DONE")).isEqualTo(4);
         assertThat(sql.queryForList(

@@ -68,7 +68,8 @@ class ChairProgressJourneyIT extends MainLane {
     private static final String PLAN = """
             {"begun": 0, "zone": "Europe/Oslo", "nextFace": null,
              "words": {"settles": "{0} settles", "settled": "{0} has settled", "judged": "look", "within": "{0} within {1}",
-                       "late": "{0} waited too long", "behind": "{0} behind", "ahead": "{0} ahead", "onTime": "on time", "end": "done at {0}"},
+                       "late": "{0} waited too long", "behind": "{0} behind", "ahead": "{0} ahead", "onTime": "on time", "end": "done at {0}",
+                       "nextFace": "then {0}", "nextWaits": "{0} waits {1}"},
              "steps": [{"code": "MOIST", "shortly": "cream", "start": 0, "hands": 60},
                        {"code": "BASE", "shortly": "base", "start": 90, "hands": 120},
                        {"code": "BLUSH", "shortly": "blush", "start": 210, "hands": 20}],
@@ -102,6 +103,9 @@ class ChairProgressJourneyIT extends MainLane {
         assertThat(clock("c.running(p, 'MOIST', t)", none, 40)).isEqualTo("40000");
         assertThat(clock("c.pace(p, 'MOIST', t)", none, 40)).isEqualTo("on time done at 01:03");
         assertThat(clock("c.pace(p, 'MOIST', t)", none, 240)).isEqualTo("3 behind done at 01:06");
+        String others = PLAN.replace("\"nextFace\": null", "\"nextFace\": \"01:05\", \"nextAt\": 300000");
+        assertThat(clock(others, "c.pace(p, 'MOIST', t)", none, 40)).isEqualTo("on time done at 01:03 then 01:05");
+        assertThat(clock(others, "c.pace(p, 'MOIST', t)", none, 240)).isEqualTo("3 behind done at 01:06 01:05 waits 2");
         assertThat(clock("c.waiting(c.lagOf(p, 'BASE'))", done, 70)).isEqualTo("cream settles");
         assertThat(clock("c.settled(p, 'BASE')", done, 90)).isEqualTo("cream has settled");
         assertThat(clock("c.running(p, 'BASE', t)", done, 80))

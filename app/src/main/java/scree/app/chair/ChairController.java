@@ -140,13 +140,15 @@ class ChairController {
         return "chair/ahead";
     }
 
-    /** The artist's next face of the day, null when this is the last. */
-    private String nextFace(Member me, Sitting sitting) {
-        return sittings.on(me.studio(), sitting.startsAt().toLocalDate()).stream()
+    /** When the artist's next face of today begins, null when this is the last. A face that is done on another day than its own has what is still to come after it. */
+    private LocalDateTime nextFace(Member me, Sitting sitting) {
+        LocalDateTime now = time.now(me.studio());
+        LocalDateTime after = sitting.startsAt().toLocalDate().equals(now.toLocalDate()) ? sitting.startsAt() : now;
+        return sittings.on(me.studio(), now.toLocalDate()).stream()
                 .filter(s -> s.artistId() == sitting.artistId() && !s.done())
-                .filter(s -> s.startsAt().isAfter(sitting.startsAt()))
-                .min(Comparator.comparing(Sitting::startsAt))
-                .map(s -> words.date("chair.time", s.startsAt()))
+                .map(Sitting::startsAt)
+                .filter(start -> start.isAfter(after))
+                .min(Comparator.naturalOrder())
                 .orElse(null);
     }
 

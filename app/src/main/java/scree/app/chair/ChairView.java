@@ -1,6 +1,7 @@
 package scree.app.chair;
 
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -98,7 +99,11 @@ record ChairView(
 
     record FlawOf(String code, String place, String words) {}
 
-    /** What the script counts with; times in seconds, moments in milliseconds since 1970. */
+    /**
+     * What the script counts with; times in seconds, moments in milliseconds since 1970.
+     *
+     * @param nextFace when the next one begins, in words, null for none, as is its moment
+     */
     record Script(
             long sitting,
             int no,
@@ -106,6 +111,7 @@ record ChairView(
             long now,
             String zone,
             String nextFace,
+            Long nextAt,
             List<Leg> steps,
             List<Lag> lags,
             Map<String, Mend> flaws,
@@ -148,6 +154,7 @@ record ChairView(
     /**
      * What the page beside the plan needs to know.
      *
+     * @param nextFace when the artist begins the next one, on the studio's clock, null for none
      * @param others products by role that this client may have
      * @param gone steps whose product left the kit
      * @param cautions of the client
@@ -155,7 +162,7 @@ record ChairView(
     record Beside(
             Instant now,
             ZoneId zone,
-            String nextFace,
+            LocalDateTime nextFace,
             Map<Role, List<Product>> others,
             List<StepCode> gone,
             List<String> cautions,
@@ -329,7 +336,10 @@ record ChairView(
                 t.begun().toEpochMilli(),
                 beside.now().toEpochMilli(),
                 beside.zone().getId(),
-                beside.nextFace(),
+                beside.nextFace() == null ? null : w.date("chair.time", beside.nextFace()),
+                beside.nextFace() == null
+                        ? null
+                        : beside.nextFace().atZone(beside.zone()).toInstant().toEpochMilli(),
                 legs,
                 plan.course().lags().stream().map(ChairView::lag).toList(),
                 flaws,

@@ -34,6 +34,7 @@ class ChairWords extends Words {
             "ahead",
             "end",
             "nextFace",
+            "nextWaits",
             "paused",
             "online",
             "sending",

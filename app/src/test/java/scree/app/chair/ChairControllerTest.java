@@ -17,6 +17,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -33,6 +34,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import scree.app.Members;
 import scree.app.WebTest;
 import scree.app.picture.Pictures;
+import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
 import scree.core.image.PictureRefused;
 import scree.core.routine.Progress;
@@ -140,6 +142,41 @@ class ChairControllerTest {
                         .with(csrf()))
                 .andExpect(status().isUnprocessableContent());
         then(chairs).should(never()).picture(any(), anyLong(), any(), any());
+    }
+
+    /** It is nine in Oslo: of today's faces the first that is not done counts, by whoever has this one in the chair. */
+    @Test
+    void theNextFaceIsTheArtistsNextOfToday() throws Exception {
+        LocalDate today = LocalDate.of(2026, 6, 20);
+        given(sittings.on(any(), eq(today)))
+                .willReturn(List.of(
+                        Members.sittingAt(6, 1, today.atTime(8, 20), 40, true),
+                        Members.sittingAt(7, 2, today.atTime(8, 30), 40, false),
+                        Members.sittingAt(8, 1, today.atTime(8, 50), 40, false),
+                        Members.sittingAt(9, 1, today.atTime(10, 10), 40, false)));
+        assertThat(nextFace(Members.sittingAt(5, 1, today.atTime(8, 0), 40, false)))
+                .as("it waits already")
+                .isEqualTo("08:50");
+        assertThat(nextFace(Members.sittingAt(5, 1, today.minusDays(3).atTime(8, 0), 40, false)))
+                .as("done on another day than its own")
+                .isEqualTo("10:10");
+        assertThat(nextFace(Members.sittingAt(9, 1, today.atTime(10, 10), 40, false)))
+                .as("the last of the day")
+                .isNull();
+    }
+
+    private String nextFace(Sitting sitting) throws Exception {
+        given(sittings.get(any(), anyLong())).willReturn(sitting);
+        given(chairs.of(any(), anyLong()))
+                .willReturn(Optional.of(ChairViewTest.chair(sitting, ChairViewTest.plan(false))));
+        given(chairs.offered(any(), any())).willReturn(Optional.empty());
+        Object view = http.perform(get("/sittings/5/chair").with(user(Members.RUNA)))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getModelAndView()
+                .getModel()
+                .get("view");
+        return ((ChairView) view).script().nextFace();
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import scree.app.kit.Product;
 import scree.app.kit.Swatch;
 import scree.app.look.PictureFrame;
 import scree.app.order.OrderWords;
+import scree.app.sitting.Sitting;
 import scree.core.colour.Lab;
 import scree.core.method.Occasion;
 import scree.core.placement.Area;
@@ -63,7 +65,7 @@ class ChairViewTest {
                 Needs.Way.usual());
     }
 
-    private static ChairPlan plan(boolean flash) {
+    static ChairPlan plan(boolean flash) {
         Needs needs = needs(flash);
         return new ChairPlan(
                 needs,
@@ -76,20 +78,17 @@ class ChairViewTest {
                 List.of(new ChairPlan.Remark(OrderCode.CREAMS_UNSET, List.of())));
     }
 
+    static TakenChair chair(Sitting sitting, ChairPlan plan) {
+        return new TakenChair(sitting, 2, BEGUN, plan, List.of(), Progress.of(plan.course(), BEGUN, List.of()));
+    }
+
     private static ChairView view(ChairPlan plan, List<Product> blushes, List<StepCode> gone) {
-        TakenChair chair = new TakenChair(
-                Members.sitting("lanolin", null, null, null),
-                2,
-                BEGUN,
-                plan,
-                List.of(),
-                Progress.of(plan.course(), BEGUN, List.of()));
         return ChairView.of(
-                chair,
+                chair(Members.sitting("lanolin", null, null, null), plan),
                 new ChairView.Beside(
                         BEGUN.plusSeconds(90),
                         ZoneId.of("Europe/Oslo"),
-                        "12:20",
+                        LocalDateTime.of(2026, 6, 20, 12, 20),
                         Map.of(Role.BLUSH, blushes),
                         gone,
                         List.of("Reacts to lanolin."),
@@ -227,6 +226,14 @@ class ChairViewTest {
         assertThat(lags)
                 .anyMatch(l -> l.from().equals("BASE") && l.to().equals("LOOK") && l.judged() && l.least() > 60);
         assertThat(lags).anyMatch(l -> l.from().equals("MOIST") && !l.judged() && l.least() > 0);
+    }
+
+    /** Noon and 20 minutes of a summer in Oslo. */
+    @Test
+    void theNextFaceIsToldAndCountedOnTheStudiosClock() {
+        ChairView.Script script = view(plan(false), List.of(), List.of()).script();
+        assertThat(script.nextFace()).isEqualTo("12:20");
+        assertThat(Instant.ofEpochMilli(script.nextAt())).isEqualTo("2026-06-20T10:20:00Z");
     }
 
     /** It lies in the page and is kept by the browser: nothing of the client but what the work needs. */
