@@ -106,6 +106,9 @@ class ChairProgressJourneyIT extends MainLane {
         String others = PLAN.replace("\"nextFace\": null", "\"nextFace\": \"01:05\", \"nextAt\": 300000");
         assertThat(clock(others, "c.pace(p, 'MOIST', t)", none, 40)).isEqualTo("on time done at 01:03 then 01:05");
         assertThat(clock(others, "c.pace(p, 'MOIST', t)", none, 240)).isEqualTo("3 behind done at 01:06 01:05 waits 2");
+        assertThat(clock(others.replace("300000", "120000"), "c.pace(p, 'MOIST', t)", none, 40))
+                .as("not on time for whoever waits")
+                .isEqualTo("done at 01:03 01:05 waits 2");
         assertThat(clock("c.waiting(c.lagOf(p, 'BASE'))", done, 70)).isEqualTo("cream settles");
         assertThat(clock("c.settled(p, 'BASE')", done, 90)).isEqualTo("cream has settled");
         assertThat(clock("c.running(p, 'BASE', t)", done, 80))
