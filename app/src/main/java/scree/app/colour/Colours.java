@@ -16,6 +16,7 @@ import scree.app.kit.Product;
 import scree.app.memory.Memories;
 import scree.app.picture.Pictures;
 import scree.app.place.Placements;
+import scree.app.place.TakenPlan;
 import scree.app.sitting.LastTime;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -77,14 +78,16 @@ public class Colours {
     /** Returns colour as it stands, or empty while the face has no points. */
     @Transactional(readOnly = true)
     public Optional<TakenColour> of(StudioId studio, long id) {
-        Sitting sitting = sittings.get(studio, id);
-        Optional<Steps.Present<ColourSheet>> kept = sheet(studio, id);
+        return placements.of(studio, id).map(plan -> on(studio, sittings.get(studio, id), plan));
+    }
+
+    /** Returns colour as it stands on a plan that was worked out already. */
+    public TakenColour on(StudioId studio, Sitting sitting, TakenPlan plan) {
+        Optional<Steps.Present<ColourSheet>> kept = sheet(studio, sitting.id());
         ColourSheet chosen = kept.map(Steps.Present::state).orElseGet(() -> first(studio, sitting));
-        return placements.of(studio, id).map(plan -> {
-            OwnFeatures read = features(studio, plan.face(), plan.known());
-            Harmony<Product> harmony = harmony(studio, sitting, chosen, read, plan.known());
-            return new ColourChoice(shelf, studio, sitting, chosen, plan, read, harmony).taken(kept);
-        });
+        OwnFeatures read = features(studio, plan.face(), plan.known());
+        Harmony<Product> harmony = harmony(studio, sitting, chosen, read, plan.known());
+        return new ColourChoice(shelf, studio, sitting, chosen, plan, read, harmony).taken(kept);
     }
 
     /** Returns the product that a part wears, without the rest. */

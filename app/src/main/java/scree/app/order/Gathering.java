@@ -75,8 +75,14 @@ class Gathering {
         this.shelf = shelf;
     }
 
-    Gathered of(StudioId studio, Sitting sitting, OrderSheet sheet, Method method) {
-        return new One(studio, sitting, sheet, method).gathered();
+    /** Returns what is to be placed, empty while the face has no points. */
+    Optional<TakenPlan> plan(StudioId studio, long sitting) {
+        return placements.of(studio, sitting);
+    }
+
+    /** @param plan what is to be placed, empty while the face has no points */
+    Gathered of(StudioId studio, Sitting sitting, OrderSheet sheet, Method method, Optional<TakenPlan> plan) {
+        return new One(studio, sitting, sheet, method, plan).gathered();
     }
 
     /** Gathers one sitting. */
@@ -95,7 +101,7 @@ class Gathering {
         private final Set<OrderSheet.Extra> offered = EnumSet.noneOf(OrderSheet.Extra.class);
         private final Set<OrderSheet.Extra> done = EnumSet.noneOf(OrderSheet.Extra.class);
 
-        One(StudioId studio, Sitting sitting, OrderSheet sheet, Method method) {
+        One(StudioId studio, Sitting sitting, OrderSheet sheet, Method method, Optional<TakenPlan> plan) {
             this.method = method;
             this.studio = studio;
             this.sitting = sitting;
@@ -105,8 +111,8 @@ class Gathering {
             this.felt = touches.of(studio, sitting.id());
             this.corrected = corrections.of(studio, sitting.id());
             this.base = bases.choice(studio, sitting.id());
-            this.plan = placements.of(studio, sitting.id());
-            this.colour = colours.of(studio, sitting.id());
+            this.plan = plan;
+            this.colour = plan.map(p -> colours.on(studio, sitting, p));
         }
 
         Gathered gathered() {

@@ -12,6 +12,7 @@ import scree.app.method.Level;
 import scree.app.method.Method;
 import scree.app.method.Methods;
 import scree.app.method.Setting;
+import scree.app.place.TakenPlan;
 import scree.app.sitting.LastTime;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -58,11 +59,17 @@ public class Orders {
     /** Returns the order as it stands. */
     @Transactional(readOnly = true)
     public TakenOrder of(StudioId studio, long id) {
+        return of(studio, id, gathering.plan(studio, id));
+    }
+
+    /** Returns the order as it stands of a plan that was worked out already. */
+    @Transactional(readOnly = true)
+    public TakenOrder of(StudioId studio, long id, Optional<TakenPlan> plan) {
         Sitting sitting = sittings.get(studio, id);
         Optional<Steps.Present<OrderSheet>> kept = steps.present(studio, id, KIND);
         Method first = first(studio, sitting);
         OrderSheet sheet = kept.map(Steps.Present::state).orElseGet(() -> OrderSheet.of(first));
-        Gathered gathered = gathering.of(studio, sitting, sheet, first);
+        Gathered gathered = gathering.of(studio, sitting, sheet, first, plan);
         boolean last = kept.isEmpty() && !sheet.equals(OrderSheet.of(methods.of(studio, sitting)));
         SchoolChoice choice = choice(sheet, gathered, kept.isEmpty() ? first.by(Setting.ORDER_SCHOOL) : null);
         Solved answer = solved.get(new Asked(gathered.needs(), choice.school(), sheet), Orders::solve);

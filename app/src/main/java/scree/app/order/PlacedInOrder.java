@@ -2,7 +2,9 @@ package scree.app.order;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
+import scree.app.place.TakenPlan;
 import scree.app.place.WorkOrder;
 import scree.app.studio.StudioId;
 import scree.core.placement.Area;
@@ -18,8 +20,8 @@ class PlacedInOrder implements WorkOrder {
     }
 
     @Override
-    public List<Area> areas(StudioId studio, long sitting) {
-        return orders.of(studio, sitting).order().codes().stream()
+    public List<Area> areas(StudioId studio, long sitting, TakenPlan plan) {
+        return orders.of(studio, sitting, Optional.of(plan)).order().codes().stream()
                 .flatMap(code -> Arrays.stream(Area.values()).filter(a -> StepCode.laying(a) == code))
                 .toList();
     }

@@ -104,7 +104,7 @@ public class Placements {
     /** Returns the plan numbered in the order of the work. */
     @Transactional(readOnly = true)
     public Optional<TakenPlan> inOrder(StudioId studio, long sittingId) {
-        return of(studio, sittingId).map(p -> p.numbered(order.getObject().areas(studio, sittingId)));
+        return of(studio, sittingId).map(p -> p.numbered(order.getObject().areas(studio, sittingId, p)));
     }
 
     private TakenPlan plan(StudioId studio, Sitting sitting, TakenFace face) {
