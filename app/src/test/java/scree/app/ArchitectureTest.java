@@ -1,16 +1,21 @@
 package scree.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -20,6 +25,10 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.apache.ibatis.annotations.Mapper;
 import org.junit.jupiter.api.Test;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
 
 @AnalyzeClasses(packages = "scree.app", importOptions = DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -54,6 +63,31 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .areAnnotatedWith(Mapper.class);
+
+    /** What it asks twice is read once, and all of it belongs together. */
+    @ArchTest
+    static final ArchRule aPageOfASittingIsReadInOneTransaction = methods()
+            .that()
+            .areAnnotatedWith(GetMapping.class)
+            .and(new DescribedPredicate<>("show a page of a sitting") {
+                @Override
+                public boolean test(JavaMethod method) {
+                    return method.getRawParameterTypes().stream().anyMatch(p -> p.isEquivalentTo(Model.class))
+                            && method.getOwner()
+                                    .tryGetAnnotationOfType(RequestMapping.class)
+                                    .filter(m -> List.of(m.value()).toString().startsWith("[/sittings/{id}"))
+                                    .isPresent();
+                }
+            })
+            .should(new ArchCondition<>("be read in one transaction") {
+                @Override
+                public void check(JavaMethod method, ConditionEvents events) {
+                    boolean one = method.tryGetAnnotationOfType(Transactional.class)
+                            .filter(Transactional::readOnly)
+                            .isPresent();
+                    events.add(new SimpleConditionEvent(method, one, method.getFullName()));
+                }
+            });
 
     /** The only statements that may not name a studio: they found or list them, serve sign-in, or open a client's link. */
     private static final List<String> BEFORE_A_STUDIO = List.of(

@@ -112,7 +112,7 @@ import scree.app.web.Origin;
                 @Filter(
                         type = FilterType.REGEX,
                         pattern =
-                                "scree\\.app\\.(.*Words|people\\.Passwords|kit\\.(KitFiles|KitJson|KitCgats|KitCsv|StockTaking|Products|ProductColour))"))
+                                "scree\\.app\\.(.*Words|.*Contents|people\\.Passwords|kit\\.(KitFiles|KitJson|KitCgats|KitCsv|StockTaking|Products|ProductColour))"))
 @Import({
     FaceCharts.class,
     SecurityConfig.class,

@@ -94,6 +94,7 @@ class BaseController {
     }
 
     @GetMapping(headers = "HX-Request")
+    @Transactional(readOnly = true)
     String work(@CurrentMember Member me, @PathVariable long id, Wish wish, Model model) {
         fill(me, id, wish, model);
         return "base/page :: work";

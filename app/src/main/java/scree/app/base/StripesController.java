@@ -97,6 +97,7 @@ class StripesController {
     }
 
     @GetMapping(headers = "HX-Request")
+    @Transactional(readOnly = true)
     String work(@CurrentMember Member me, @PathVariable long id, Sight sight, Model model) {
         fill(me, id, sight, model);
         return "base/stripes :: work";

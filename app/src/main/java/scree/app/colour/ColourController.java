@@ -1,6 +1,5 @@
 package scree.app.colour;
 
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -14,8 +13,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.kit.Kit;
-import scree.app.look.PictureFrame;
-import scree.app.picture.Pictures;
 import scree.app.place.Previews;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
@@ -41,26 +38,18 @@ class ColourController {
     private final Sittings sittings;
     private final Colours colours;
     private final Previews previews;
-    private final Pictures pictures;
     private final Kit kit;
+    private final ColourContents contents;
     private final Cairns cairns;
-    private final ColourWords words;
 
     ColourController(
-            Sittings sittings,
-            Colours colours,
-            Previews previews,
-            Pictures pictures,
-            Kit kit,
-            Cairns cairns,
-            ColourWords words) {
+            Sittings sittings, Colours colours, Previews previews, Kit kit, ColourContents contents, Cairns cairns) {
         this.sittings = sittings;
         this.colours = colours;
         this.previews = previews;
-        this.pictures = pictures;
         this.kit = kit;
+        this.contents = contents;
         this.cairns = cairns;
-        this.words = words;
     }
 
     /** In one transaction, so that what stages and rooms ask is read once. */
@@ -70,7 +59,7 @@ class ColourController {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "colour"));
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "colour/page";
     }
 
@@ -149,7 +138,7 @@ class ColourController {
     String undo(@CurrentMember Member me, @PathVariable long id, Model model) {
         sittings.get(me.studio(), id);
         colours.undo(me.studio(), id);
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "colour/page :: work";
     }
 
@@ -157,7 +146,7 @@ class ColourController {
     String redo(@CurrentMember Member me, @PathVariable long id, Model model) {
         sittings.get(me.studio(), id);
         colours.redo(me.studio(), id);
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "colour/page :: work";
     }
 
@@ -168,21 +157,7 @@ class ColourController {
         } catch (UnreadableState unreadable) {
             // the page says so below, with the way out
         }
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "colour/page :: work";
-    }
-
-    private void fill(Member me, long id, Model model) {
-        model.addAttribute("sittingId", id);
-        model.addAttribute("unreadable", colours.unreadable(me.studio(), id));
-        Optional<TakenColour> taken = colours.of(me.studio(), id);
-        taken.ifPresent(t -> {
-            PictureFrame frame = PictureFrame.face(
-                    pictures.get(me.studio(), t.plan().face().sheet().pictureId()),
-                    t.plan().level(),
-                    ColourView.WIDTH,
-                    ColourView.HEIGHT);
-            model.addAttribute("view", ColourView.of(t, frame, words));
-        });
     }
 }

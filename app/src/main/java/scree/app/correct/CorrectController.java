@@ -1,11 +1,11 @@
 package scree.app.correct;
 
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.correct.CorrectSheet.Dab;
 import scree.app.correct.CorrectSheet.Hand;
 import scree.app.kit.Kit;
-import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -35,8 +34,8 @@ class CorrectController {
     private final Sittings sittings;
     private final Corrections corrections;
     private final CorrectedPictures corrected;
-    private final Pictures pictures;
     private final Kit kit;
+    private final CorrectContents contents;
     private final Cairns cairns;
     private final CorrectWords words;
 
@@ -44,15 +43,15 @@ class CorrectController {
             Sittings sittings,
             Corrections corrections,
             CorrectedPictures corrected,
-            Pictures pictures,
             Kit kit,
+            CorrectContents contents,
             Cairns cairns,
             CorrectWords words) {
         this.sittings = sittings;
         this.corrections = corrections;
         this.corrected = corrected;
-        this.pictures = pictures;
         this.kit = kit;
+        this.contents = contents;
         this.cairns = cairns;
         this.words = words;
     }
@@ -61,15 +60,17 @@ class CorrectController {
     record Looking(String mark, MarkView.Beside beside) {}
 
     @GetMapping
+    @Transactional(readOnly = true)
     String page(@CurrentMember Member me, @PathVariable long id, Looking at, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "correct"));
-        fill(me, id, at, model);
+        contents.show(me.studio(), id, at, model);
         return "correct/page";
     }
 
     @GetMapping(headers = "HX-Request")
+    @Transactional(readOnly = true)
     String look(@CurrentMember Member me, @PathVariable long id, Looking at, Model model) {
         sittings.get(me.studio(), id);
         return shown(me, id, at, model);
@@ -227,24 +228,7 @@ class CorrectController {
     }
 
     private String shown(Member me, long id, Looking at, Model model) {
-        fill(me, id, at, model);
+        contents.show(me.studio(), id, at, model);
         return "correct/page :: work";
-    }
-
-    private void fill(Member me, long id, Looking at, Model model) {
-        model.addAttribute("sittingId", id);
-        model.addAttribute("unreadable", corrections.unreadable(me.studio(), id));
-        Optional<TakenCorrections> taken = corrections.of(me.studio(), id);
-        model.addAttribute(
-                "madeable",
-                taken.filter(t -> corrected.possible(me.studio(), id, t)).isPresent());
-        taken.ifPresent(t -> model.addAttribute(
-                "view",
-                CorrectView.of(
-                        t,
-                        pictures.get(me.studio(), t.reading().pictureId()),
-                        at.mark(),
-                        at.beside() == null ? MarkView.Beside.BY_TABLE : at.beside(),
-                        words)));
     }
 }

@@ -2,8 +2,8 @@ package scree.app.face;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.look.PictureFrame;
 import scree.app.picture.Picture;
-import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -39,7 +38,7 @@ class FaceController {
     private final Faces faces;
     private final FirstLooks looks;
     private final FaceSearches searches;
-    private final Pictures pictures;
+    private final FaceContents contents;
     private final Cairns cairns;
     private final FaceWords words;
 
@@ -48,24 +47,25 @@ class FaceController {
             Faces faces,
             FirstLooks looks,
             FaceSearches searches,
-            Pictures pictures,
+            FaceContents contents,
             Cairns cairns,
             FaceWords words) {
         this.looks = looks;
         this.searches = searches;
         this.sittings = sittings;
         this.faces = faces;
-        this.pictures = pictures;
+        this.contents = contents;
         this.cairns = cairns;
         this.words = words;
     }
 
     @GetMapping
+    @Transactional(readOnly = true)
     String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "face"));
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "face/page";
     }
 
@@ -104,6 +104,7 @@ class FaceController {
 
     /** Laying the points by three taps on the picture itself, also without scripts. */
     @GetMapping("/taps")
+    @Transactional(readOnly = true)
     String taps(@CurrentMember Member me, @PathVariable long id, Model model) {
         return taps(me, id, List.of(), model);
     }
@@ -224,30 +225,8 @@ class FaceController {
         } catch (UnreadableState unreadable) {
             // the page says so below, with the way out
         }
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "face/page :: work";
-    }
-
-    private void fill(Member me, long id, Model model) {
-        model.addAttribute("sittingId", id);
-        model.addAttribute("unreadable", faces.unreadable(me.studio(), id));
-        Optional<Picture> newest = faces.picture(me.studio(), id);
-        newest.ifPresent(p -> model.addAttribute("picture", PictureFrame.whole(p, FaceView.WIDTH, FaceView.HEIGHT)));
-        looks.waiting(me.studio(), id, words).ifPresent(look -> {
-            model.addAttribute("look", look);
-            if (!look.said().isEmpty()) {
-                model.addAttribute("refused", String.join(" ", look.said()));
-            }
-        });
-        faces.of(me.studio(), id).ifPresent(face -> {
-            long on = face.sheet().pictureId();
-            Picture picture = pictures.get(me.studio(), on);
-            boolean other = newest.map(p -> p.id() != on).orElse(false);
-            FaceView view = FaceView.of(face, picture, faces.millimetresPerPixel(me.studio(), on), other, words);
-            model.addAttribute("view", view);
-            model.addAttribute("picture", view.picture());
-        });
-        model.addAttribute("shapes", Shape.values());
     }
 
     /** Reads x,y,x,y…; anything else is no face. */

@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import java.util.Base64;
 import java.util.List;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -79,6 +80,7 @@ class HandoverController {
     }
 
     @GetMapping
+    @Transactional(readOnly = true)
     String page(@CurrentMember Member me, @PathVariable long id, Model model, HttpServletRequest request) {
         Handovers.Told told = handovers.of(me.studio(), id);
         model.addAttribute("sitting", told.sitting());
@@ -98,6 +100,7 @@ class HandoverController {
 
     /** The pages as they would be printed; asked for by the stage once it stands. */
     @GetMapping("/pages")
+    @Transactional(readOnly = true)
     String pages(
             @CurrentMember Member me,
             @PathVariable long id,

@@ -27,12 +27,14 @@ import scree.core.routine.StepCode;
 class OrderController {
     private final Sittings sittings;
     private final Orders orders;
+    private final OrderContents contents;
     private final Cairns cairns;
     private final OrderWords words;
 
-    OrderController(Sittings sittings, Orders orders, Cairns cairns, OrderWords words) {
+    OrderController(Sittings sittings, Orders orders, OrderContents contents, Cairns cairns, OrderWords words) {
         this.sittings = sittings;
         this.orders = orders;
+        this.contents = contents;
         this.cairns = cairns;
         this.words = words;
     }
@@ -45,7 +47,7 @@ class OrderController {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "order"));
-        fill(me, id, at, model);
+        contents.show(me.studio(), id, at, model);
         return "order/page";
     }
 
@@ -53,7 +55,7 @@ class OrderController {
     @Transactional(readOnly = true)
     String look(
             @CurrentMember Member me, @PathVariable long id, @RequestParam(required = false) StepCode at, Model model) {
-        fill(me, id, at, model);
+        contents.show(me.studio(), id, at, model);
         return "order/page :: work";
     }
 
@@ -154,13 +156,7 @@ class OrderController {
     }
 
     private String shown(Member me, long id, StepCode at, Model model) {
-        fill(me, id, at, model);
+        contents.show(me.studio(), id, at, model);
         return "order/page :: work";
-    }
-
-    private void fill(Member me, long id, StepCode at, Model model) {
-        model.addAttribute("sittingId", id);
-        model.addAttribute("unreadable", orders.unreadable(me.studio(), id));
-        model.addAttribute("view", OrderView.of(orders.of(me.studio(), id), at, words));
     }
 }

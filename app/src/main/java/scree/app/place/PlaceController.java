@@ -1,7 +1,5 @@
 package scree.app.place;
 
-import java.util.List;
-import java.util.Optional;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -13,13 +11,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import scree.app.base.BaseChoice;
-import scree.app.base.Bases;
-import scree.app.correct.Corrections;
-import scree.app.correct.TakenCorrections;
-import scree.app.look.Lines;
-import scree.app.look.PictureFrame;
-import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -35,7 +26,6 @@ import scree.core.placement.Area;
 import scree.core.placement.Family;
 import scree.core.placement.Fault;
 import scree.core.placement.MadeUp;
-import scree.core.skin.FreeSpot;
 
 /** The Place stage: the plan on the client's face, why each zone lies there, and what the artist makes of it. */
 @Controller
@@ -45,9 +35,7 @@ class PlaceController {
     private final Sittings sittings;
     private final Placements placements;
     private final Previews previews;
-    private final Pictures pictures;
-    private final Bases bases;
-    private final Corrections corrections;
+    private final PlaceContents contents;
     private final Cairns cairns;
     private final PlaceWords words;
 
@@ -55,17 +43,13 @@ class PlaceController {
             Sittings sittings,
             Placements placements,
             Previews previews,
-            Pictures pictures,
-            Bases bases,
-            Corrections corrections,
+            PlaceContents contents,
             Cairns cairns,
             PlaceWords words) {
         this.sittings = sittings;
         this.placements = placements;
         this.previews = previews;
-        this.pictures = pictures;
-        this.bases = bases;
-        this.corrections = corrections;
+        this.contents = contents;
         this.cairns = cairns;
         this.words = words;
     }
@@ -80,7 +64,7 @@ class PlaceController {
             Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "place"));
-        fill(me, sitting, zone, model);
+        contents.show(me.studio(), sitting, zone, model);
         return "place/page";
     }
 
@@ -88,7 +72,7 @@ class PlaceController {
     @GetMapping(headers = "HX-Request")
     @Transactional(readOnly = true)
     String zone(@CurrentMember Member me, @PathVariable long id, @RequestParam String zone, Model model) {
-        fill(me, sittings.get(me.studio(), id), zone, model);
+        contents.show(me.studio(), sittings.get(me.studio(), id), zone, model);
         return "place/page :: work";
     }
 
@@ -263,75 +247,7 @@ class PlaceController {
         } catch (UnreadableState unreadable) {
             // the page says so below, with the way out
         }
-        fill(me, sitting, zone, model);
+        contents.show(me.studio(), sitting, zone, model);
         return "place/page :: work";
     }
-
-    /** Says what correction asks of the placing: spots last, what is kept clear, and no light on what is not corrected. */
-    private void corrected(TakenCorrections taken, TakenPlan plan, PictureFrame frame, Model model) {
-        model.addAttribute(
-                "spotsLast",
-                SpotsLast.of(taken, plan).stream().map(words::spotLast).toList());
-        model.addAttribute(
-                "keepAway",
-                taken.keptClear().stream().map(FreeSpot::kind).distinct().toList());
-        if (taken.reading().pictureId() == plan.face().sheet().pictureId()) {
-            model.addAttribute("lifts", lifts(taken, frame));
-        }
-        model.addAttribute("darkUnderEyes", lit(plan) && taken.darkUnderEyes());
-    }
-
-    /** Returns the outlines that the brush is lifted over. */
-    private static List<String> lifts(TakenCorrections taken, PictureFrame frame) {
-        return taken.keptClear().stream()
-                .map(s -> Lines.closed(s.polygon(taken.reading().face().frame(), 1).stream()
-                        .map(frame::at)
-                        .toList()))
-                .toList();
-    }
-
-    /** Returns whether a light is planned under the eyes. */
-    private static boolean lit(TakenPlan plan) {
-        return plan.zones().stream()
-                .anyMatch(z -> z.dose() != null
-                        && z.zone().area().name().startsWith("UNDER_EYE")
-                        && z.zone().area().family() == Family.LIGHT);
-    }
-
-    private void fill(Member me, Sitting sitting, String zone, Model model) {
-        model.addAttribute("sitting", sitting);
-        model.addAttribute("sittingId", sitting.id());
-        model.addAttribute("unreadable", placements.unreadable(me.studio(), sitting.id()));
-        Optional<TakenPlan> taken = placements.inOrder(me.studio(), sitting.id());
-        if (taken.isEmpty()) {
-            return;
-        }
-        TakenPlan plan = taken.get();
-        PictureFrame frame = PictureFrame.face(
-                pictures.get(me.studio(), plan.face().sheet().pictureId()),
-                plan.level(),
-                PlaceView.WIDTH,
-                PlaceView.HEIGHT);
-        corrections.of(me.studio(), sitting.id()).ifPresent(t -> corrected(t, plan, frame, model));
-        Optional<BaseChoice> base = bases.choice(me.studio(), sitting.id());
-        model.addAttribute(
-                "view",
-                PlaceView.of(
-                        plan,
-                        frame,
-                        zone,
-                        base.map(BaseChoice::fullName).orElse(null),
-                        base.map(BaseChoice::settled).orElse(null),
-                        words.broken(sitting.intake().brokenSkin(), plan.broken()),
-                        words));
-        model.addAttribute(
-                "leftOut",
-                plan.plan().leftOut().stream()
-                        .map(z -> new LeftOut(z.area().name(), z.side().name(), words.area(z.area())))
-                        .filter(z -> !z.side().equals("LEFT"))
-                        .toList());
-    }
-
-    /** A zone that the artist left out. */
-    record LeftOut(String area, String side, String name) {}
 }

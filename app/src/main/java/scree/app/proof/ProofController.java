@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -75,6 +76,7 @@ class ProofController {
 
     @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT, Role.TRAINEE})
     @GetMapping("/record")
+    @Transactional(readOnly = true)
     String page(@CurrentMember Member me, @PathVariable long id, Model model, HttpServletRequest request) {
         Proofs.Told told = proofs.of(me.studio(), id);
         Sitting sitting = told.sitting();
@@ -174,6 +176,7 @@ class ProofController {
     /** This sitting against another one of the client. */
     @OpenTo({Role.OWNER, Role.ARTIST, Role.ASSISTANT})
     @GetMapping("/compare/{then}")
+    @Transactional(readOnly = true)
     String compare(@CurrentMember Member me, @PathVariable long id, @PathVariable long then, Model model) {
         Proofs.Told now = proofs.of(me.studio(), id);
         Proofs.Told was = proofs.of(me.studio(), then);

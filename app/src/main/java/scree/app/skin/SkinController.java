@@ -8,6 +8,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -19,7 +20,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import scree.app.bin.Gone;
 import scree.app.face.FaceWords;
 import scree.app.face.FirstLooks;
-import scree.app.face.LookView;
 import scree.app.meter.MeterTrouble;
 import scree.app.meter.Meters;
 import scree.app.picture.Pictures;
@@ -55,9 +55,9 @@ class SkinController {
     private final Pictures pictures;
     private final Touches touches;
     private final Meters meters;
+    private final SkinContents contents;
     private final Cairns cairns;
     private final SkinWords words;
-    private final LightWords lightWords;
     private final Optional<PracticeCamera> camera;
 
     SkinController(
@@ -68,9 +68,9 @@ class SkinController {
             Pictures pictures,
             Touches touches,
             Meters meters,
+            SkinContents contents,
             Cairns cairns,
             SkinWords words,
-            LightWords lightWords,
             Optional<PracticeCamera> camera) {
         this.sittings = sittings;
         this.readings = readings;
@@ -79,18 +79,19 @@ class SkinController {
         this.pictures = pictures;
         this.touches = touches;
         this.meters = meters;
+        this.contents = contents;
         this.cairns = cairns;
         this.words = words;
-        this.lightWords = lightWords;
         this.camera = camera;
     }
 
     @GetMapping
+    @Transactional(readOnly = true)
     String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "skin"));
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "skin/page";
     }
 
@@ -169,7 +170,7 @@ class SkinController {
         } catch (IllegalArgumentException refused) {
             model.addAttribute("refused", sentence(refused.getMessage()));
         }
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "skin/page :: work";
     }
 
@@ -177,7 +178,7 @@ class SkinController {
     @PostMapping("/points")
     String points(@CurrentMember Member me, @PathVariable long id, Model model) {
         readings.layOnPoints(me.studio(), id);
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "skin/page :: work";
     }
 
@@ -218,7 +219,7 @@ class SkinController {
             @RequestParam Texture texture,
             Model model) {
         touches.toggle(me.studio(), id, new Touched(zone, side, texture));
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "skin/page :: work";
     }
 
@@ -226,7 +227,7 @@ class SkinController {
     String finding(
             @CurrentMember Member me, @PathVariable long id, @RequestParam SkinFinding.Code finding, Model model) {
         touches.rule(me, id, finding);
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "skin/page :: work";
     }
 
@@ -238,7 +239,7 @@ class SkinController {
             @RequestParam(required = false) SkinType type,
             Model model) {
         touches.type(me.studio(), id, region, type);
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "skin/page :: work";
     }
 
@@ -264,7 +265,7 @@ class SkinController {
         } catch (MeterTrouble trouble) {
             model.addAttribute("refused", words.say("meter.skin." + trouble.why()));
         }
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "skin/page :: work";
     }
 
@@ -286,44 +287,6 @@ class SkinController {
             return page(me, id, model);
         }
         return "redirect:/sittings/" + id + "/base";
-    }
-
-    private void fill(Member me, long id, Model model) {
-        model.addAttribute("sittingId", id);
-        model.addAttribute("camera", camera.isPresent());
-        Optional<LookView> look = looks.colourless(me.studio(), id, faceWords);
-        if (look.isPresent()) { // nothing is shown of a picture in which no face is known
-            model.addAttribute("look", look.get());
-            return;
-        }
-        TakenReading taken = readings.of(me.studio(), id).orElse(null);
-        if (taken == null) {
-            return;
-        }
-        model.addAttribute("asked", looks.asked(me.studio(), taken.pictureId(), faceWords));
-        boolean pointsMoved = readings.pointsMoved(me.studio(), taken);
-        model.addAttribute("follows", pointsMoved && !taken.kept()); // what was kept is not changed without being asked
-        SkinView view = SkinView.of(
-                taken,
-                pictures.get(me.studio(), taken.pictureId()),
-                readings.card(me.studio(), taken.pictureId()),
-                readings.unsure(me.studio(), taken),
-                words);
-        model.addAttribute("view", view);
-        model.addAttribute(
-                "beside",
-                SkinBeside.of(
-                        taken,
-                        view.picture().scale(),
-                        pointsMoved,
-                        touches.of(me.studio(), id),
-                        touches.types(me.studio(), id),
-                        touches.ruled(me.studio(), id),
-                        meters.pressed(me.studio(), id),
-                        meters.colourSetUp(),
-                        words,
-                        lightWords));
-        model.addAttribute("skinTypes", SkinType.values());
     }
 
     private static String sentence(String message) {

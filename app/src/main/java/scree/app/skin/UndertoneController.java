@@ -1,16 +1,13 @@
 package scree.app.skin;
 
-import java.util.Map;
-import java.util.Optional;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import scree.app.picture.Picture;
-import scree.app.picture.Pictures;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
 import scree.app.sitting.Sittings;
@@ -19,9 +16,6 @@ import scree.app.studio.Member;
 import scree.app.studio.OpenTo;
 import scree.app.studio.Role;
 import scree.core.skin.Answer;
-import scree.core.skin.Testimony;
-import scree.core.skin.UndertoneBench;
-import scree.core.skin.UndertoneVerdict;
 import scree.core.skin.Witness;
 
 /** The undertone bench: witnesses are asked, weighed together, struck, asked again. */
@@ -31,31 +25,30 @@ import scree.core.skin.Witness;
 class UndertoneController {
     private final Sittings sittings;
     private final Readings readings;
-    private final Pictures pictures;
+    private final UndertoneContents contents;
     private final Cairns cairns;
-    private final SkinWords words;
 
-    UndertoneController(Sittings sittings, Readings readings, Pictures pictures, Cairns cairns, SkinWords words) {
+    UndertoneController(Sittings sittings, Readings readings, UndertoneContents contents, Cairns cairns) {
         this.sittings = sittings;
         this.readings = readings;
-        this.pictures = pictures;
+        this.contents = contents;
         this.cairns = cairns;
-        this.words = words;
     }
 
     @GetMapping
+    @Transactional(readOnly = true)
     String page(@CurrentMember Member me, @PathVariable long id, Model model) {
         Sitting sitting = sittings.get(me.studio(), id);
         model.addAttribute("sitting", sitting);
         model.addAttribute("cairn", cairns.of(me.studio(), sitting, "skin"));
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "skin/undertone";
     }
 
     @PostMapping
     String say(@CurrentMember Member me, @PathVariable long id, @RequestParam Answer answer, Model model) {
         readings.say(me, id, answer);
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "skin/undertone :: bench";
     }
 
@@ -70,23 +63,14 @@ class UndertoneController {
             readings.say(me, id, Answer.MEASURED_AS_READ);
         }
         readings.strike(me.studio(), id, witness, struck);
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "skin/undertone :: bench";
     }
 
     @PostMapping("/unsay")
     String unsay(@CurrentMember Member me, @PathVariable long id, @RequestParam Witness witness, Model model) {
         readings.unsay(me.studio(), id, witness);
-        fill(me, id, model);
+        contents.show(me.studio(), id, model);
         return "skin/undertone :: bench";
-    }
-
-    private void fill(Member me, long id, Model model) {
-        TakenReading taken = readings.of(me.studio(), id).orElse(null);
-        Map<Witness, Testimony> said = readings.said(me.studio(), id);
-        Optional<UndertoneVerdict> verdict = UndertoneBench.weigh(taken == null ? null : taken.skin(), said.values());
-        Picture picture = taken == null ? null : pictures.get(me.studio(), taken.pictureId());
-        model.addAttribute("sittingId", id);
-        model.addAttribute("view", UndertoneView.of(taken, picture, said, verdict, words));
     }
 }
