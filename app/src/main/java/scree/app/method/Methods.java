@@ -46,17 +46,14 @@ public class Methods {
         }
     }
 
-    /** Returns how a sitting is worked: as things stood on its day, today's where it is still to come. */
+    /** Returns how a sitting is worked: as things stood when its day was over, today's until then. Asked again, the question is the same. */
     public Method of(StudioId studio, Sitting sitting) {
-        OffsetDateTime now = OffsetDateTime.now(clock);
         OffsetDateTime over = sitting.startsAt()
                 .toLocalDate()
                 .plusDays(1)
                 .atStartOfDay(time.zone(studio))
                 .toOffsetDateTime();
-        return method(
-                mapper.said(studio, sitting.artistId(), sitting.clientId(), over.isBefore(now) ? over : now),
-                Level.CLIENT);
+        return method(mapper.said(studio, sitting.artistId(), sitting.clientId(), over), Level.CLIENT);
     }
 
     /**
