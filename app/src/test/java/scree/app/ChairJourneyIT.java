@@ -303,9 +303,27 @@ class ChairJourneyIT extends MainLane {
         }
     }
 
-    /** No pointer at all: through every step, a pause, a note, and to the end. */
+    /** The day is laid anew while Luca sits in the chair. */
     @Test
     @Order(6)
+    void theNextFaceIsToldAsTheDayIsByNow() {
+        open("Luca");
+        ready();
+        String move = "update sitting set starts_at = starts_at + ? * interval '1 minute' "
+                + "where client_id = (select id from client where name like 'Sefu%') returning to_char(starts_at, 'HH24:MI')";
+        String later = sql.queryForObject(move, String.class, 3);
+        try {
+            assertThat(seen("#chair-pace")).doesNotContain(later);
+            browser.executeScript("window.dispatchEvent(new Event('online'))"); // it looks around at once
+            says("#chair-pace", "Next face " + later);
+        } finally {
+            sql.queryForObject(move, String.class, -3);
+        }
+    }
+
+    /** No pointer at all: through every step, a pause, a note, and to the end. */
+    @Test
+    @Order(7)
     void byKeysAlone() {
         open("Ingrun");
         find("#begin").sendKeys(Keys.ENTER);
@@ -356,7 +374,7 @@ class ChairJourneyIT extends MainLane {
 
     /** The session ends in the middle of the work: what is noted stays, and is sent when the artist is back. */
     @Test
-    @Order(7)
+    @Order(8)
     void signedOutInTheMiddleNothingIsLost() {
         open("Sefu");
         ready();

@@ -66,7 +66,7 @@ class ChairProgressJourneyIT extends MainLane {
 
     /** Three steps, the first of which has to settle for half a minute and must not wait for more than four. */
     private static final String PLAN = """
-            {"begun": 0, "zone": "Europe/Oslo", "nextFace": null,
+            {"begun": 0, "zone": "Europe/Oslo", "next": null,
              "words": {"settles": "{0} settles", "settled": "{0} has settled", "judged": "look", "within": "{0} within {1}",
                        "late": "{0} waited too long", "behind": "{0} behind", "ahead": "{0} ahead", "onTime": "on time", "end": "done at {0}",
                        "nextFace": "then {0}", "nextWaits": "{0} waits {1}"},
@@ -103,7 +103,7 @@ class ChairProgressJourneyIT extends MainLane {
         assertThat(clock("c.running(p, 'MOIST', t)", none, 40)).isEqualTo("40000");
         assertThat(clock("c.pace(p, 'MOIST', t)", none, 40)).isEqualTo("on time done at 01:03");
         assertThat(clock("c.pace(p, 'MOIST', t)", none, 240)).isEqualTo("3 behind done at 01:06");
-        String others = PLAN.replace("\"nextFace\": null", "\"nextFace\": \"01:05\", \"nextAt\": 300000");
+        String others = PLAN.replace("\"next\": null", "\"next\": {\"words\": \"01:05\", \"at\": 300000}");
         assertThat(clock(others, "c.pace(p, 'MOIST', t)", none, 40)).isEqualTo("on time done at 01:03 then 01:05");
         assertThat(clock(others, "c.pace(p, 'MOIST', t)", none, 240)).isEqualTo("3 behind done at 01:06 01:05 waits 2");
         assertThat(clock(others.replace("300000", "120000"), "c.pace(p, 'MOIST', t)", none, 40))

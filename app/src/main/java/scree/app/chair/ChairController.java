@@ -87,10 +87,11 @@ class ChairController {
      * @param now on the server's clock, milliseconds since 1970
      * @param no of the plan that is followed
      * @param notes that came after the ones it has
-     * @param offer what the order has otherwise by now, null for nothing or where it was not asked
+     * @param offer what the order has otherwise by now, empty for nothing, null where it was not asked
+     * @param next the artist's next face by now, null for none or where it was not asked
      * @param token for what it sends next
      */
-    record State(long now, int no, List<ChairView.NoteOf> notes, String offer, String token) {}
+    record State(long now, int no, List<ChairView.NoteOf> notes, String offer, ChairView.Next next, String token) {}
 
     /** In one transaction, so that what stages and rooms ask is read once. */
     @GetMapping
@@ -225,12 +226,15 @@ class ChairController {
                         .flatMap(t -> chairs.offered(me.studio(), t))
                         .map(words::difference)
                         .orElse("");
+        ChairView.Next next = !look
+                ? null
+                : ChairView.Next.of(nextFace(me, sittings.get(me.studio(), id)), time.zone(me.studio()), words);
         List<ChairView.NoteOf> notes = chairs.since(me.studio(), id, since).stream()
                 .map(ChairView.NoteOf::of)
                 .toList();
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
-                .body(new State(clock.millis(), chairs.no(me.studio(), id), notes, offer, token.getToken()));
+                .body(new State(clock.millis(), chairs.no(me.studio(), id), notes, offer, next, token.getToken()));
     }
 
     /** Refuses what no page sends; words lose what a store cannot hold. */

@@ -102,7 +102,7 @@ record ChairView(
     /**
      * What the script counts with; times in seconds, moments in milliseconds since 1970.
      *
-     * @param nextFace when the next one begins, in words, null for none, as is its moment
+     * @param next null for none
      */
     record Script(
             long sitting,
@@ -110,8 +110,7 @@ record ChairView(
             long begun,
             long now,
             String zone,
-            String nextFace,
-            Long nextAt,
+            Next next,
             List<Leg> steps,
             List<Lag> lags,
             Map<String, Mend> flaws,
@@ -133,6 +132,23 @@ record ChairView(
 
     /** @param judged whether it is only waited for to judge the base's colour */
     record Lag(String from, String to, int least, Integer most, boolean judged) {}
+
+    /** The artist's next face: when it begins, in words and as a moment. */
+    record Next(String words, long at) {
+        /**
+         * Returns what a device is told.
+         *
+         * @param start on the clock of the zone, null for none
+         * @return null for none
+         */
+        static Next of(LocalDateTime start, ZoneId zone, ChairWords w) {
+            return start == null
+                    ? null
+                    : new Next(
+                            w.date("chair.time", start),
+                            start.atZone(zone).toInstant().toEpochMilli());
+        }
+    }
 
     record Mend(String words, List<String> back, boolean comesOff) {}
 
@@ -336,10 +352,7 @@ record ChairView(
                 t.begun().toEpochMilli(),
                 beside.now().toEpochMilli(),
                 beside.zone().getId(),
-                beside.nextFace() == null ? null : w.date("chair.time", beside.nextFace()),
-                beside.nextFace() == null
-                        ? null
-                        : beside.nextFace().atZone(beside.zone()).toInstant().toEpochMilli(),
+                Next.of(beside.nextFace(), beside.zone(), w),
                 legs,
                 plan.course().lags().stream().map(ChairView::lag).toList(),
                 flaws,

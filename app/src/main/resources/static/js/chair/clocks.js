@@ -56,11 +56,11 @@
       const ahead = rest.filter((s) => open(p, s.code)).reduce((sum, s) => sum + s.hands * 1000, 0);
       const left = Math.max(0, idle) + ahead - Math.min(running(p, code, t), leg[code].hands * 1000);
       const late = Math.round((t - S.begun + left - plannedEnd) / 60000);
-      const wait = S.nextFace ? Math.round((t + left - S.nextAt) / 60000) : 0;
+      const wait = S.next ? Math.round((t + left - S.next.at) / 60000) : 0;
       const words = [say(W.end, hour(t + left))];
       if (late !== 0) { words.unshift(late > 0 ? say(W.behind, late) : say(W.ahead, -late)); }
       else if (wait <= 0) { words.unshift(W.onTime); }
-      if (S.nextFace) { words.push(wait > 0 ? say(W.nextWaits, S.nextFace, wait) : say(W.nextFace, S.nextFace)); }
+      if (S.next) { words.push(wait > 0 ? say(W.nextWaits, S.next.words, wait) : say(W.nextFace, S.next.words)); }
       return words.join(" ");
     }
     const free = (p, code, t) => S.lags.every((l) => l.to !== code || !open(p, l.from)) && (p.settled(code) || 0) <= t;

@@ -146,7 +146,10 @@
     function heard(answer) {
       const news = learn(answer.notes);
       if (answer.no !== S.no && !unsent().length && page.atRest()) { location.reload(); return; }
-      if (answer.offer !== null && answer.offer !== undefined) { page.offered(answer.offer); }
+      if (answer.offer !== null && answer.offer !== undefined) { // it was looked for what is around this face by now
+        page.offered(answer.offer);
+        S.next = answer.next;
+      }
       if (news) { page.changed(); }
     }
     async function poll(look) {

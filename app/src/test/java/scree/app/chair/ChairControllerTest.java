@@ -17,6 +17,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -165,6 +166,21 @@ class ChairControllerTest {
                 .isNull();
     }
 
+    /** A day is laid anew while somebody sits in the chair. */
+    @Test
+    void aDeviceThatLooksAroundIsToldTheNextFaceByNow() throws Exception {
+        LocalDate today = LocalDate.of(2026, 6, 20);
+        given(sittings.get(any(), anyLong())).willReturn(Members.sittingAt(5, 1, today.atTime(8, 0), 40, false));
+        given(sittings.on(any(), eq(today)))
+                .willReturn(List.of(Members.sittingAt(8, 1, today.atTime(9, 50), 40, false)));
+        http.perform(get("/sittings/5/chair/state?look=true").with(user(Members.RUNA)))
+                .andExpect(jsonPath("$.next.words").value("09:50"))
+                .andExpect(jsonPath("$.next.at")
+                        .value(Instant.parse("2026-06-20T07:50:00Z").toEpochMilli()));
+        http.perform(get("/sittings/5/chair/state").with(user(Members.RUNA)))
+                .andExpect(jsonPath("$.next").isEmpty());
+    }
+
     private String nextFace(Sitting sitting) throws Exception {
         given(sittings.get(any(), anyLong())).willReturn(sitting);
         given(chairs.of(any(), anyLong()))
@@ -176,7 +192,8 @@ class ChairControllerTest {
                 .getModelAndView()
                 .getModel()
                 .get("view");
-        return ((ChairView) view).script().nextFace();
+        ChairView.Next next = ((ChairView) view).script().next();
+        return next == null ? null : next.words();
     }
 
     @Test

@@ -232,8 +232,8 @@ class ChairViewTest {
     @Test
     void theNextFaceIsToldAndCountedOnTheStudiosClock() {
         ChairView.Script script = view(plan(false), List.of(), List.of()).script();
-        assertThat(script.nextFace()).isEqualTo("12:20");
-        assertThat(Instant.ofEpochMilli(script.nextAt())).isEqualTo("2026-06-20T10:20:00Z");
+        assertThat(script.next().words()).isEqualTo("12:20");
+        assertThat(Instant.ofEpochMilli(script.next().at())).isEqualTo("2026-06-20T10:20:00Z");
     }
 
     /** It lies in the page and is kept by the browser: nothing of the client but what the work needs. */
