@@ -116,7 +116,7 @@
         clearTimeout(start.timer);
         dot.setAttribute("transform", "translate(" + (p.x + move[0]) + " " + (p.y + move[1]) + ")");
         look(p.x + move[0], p.y + move[1], dot);
-        away.timer = setTimeout(() => { const a = away; away = null; blink(); send(dot.dataset.point, a.dx, a.dy, a.alike); }, 160);
+        away.timer = setTimeout(moved, 160);
         return;
       }
     }
@@ -134,7 +134,15 @@
     else if (event.key === "Escape") { stopTaps(); blink(); }
     else if (tapping && ["ArrowLeft", "ArrowRight", "ArrowUp", "ArrowDown", "Enter"].includes(event.key)) { event.preventDefault(); steer(event); }
   });
-  function press(id) { const b = document.getElementById(id); if (b && !b.disabled) { b.click(); } }
+  /* Keys that were pressed one after the other are one move; what is pressed next comes after it. */
+  function moved() {
+    const a = away;
+    away = null;
+    clearTimeout(a.timer);
+    blink();
+    send(a.dot.dataset.point, a.dx, a.dy, a.alike);
+  }
+  function press(id) { if (away) { moved(); } const b = document.getElementById(id); if (b && !b.disabled) { b.click(); } }
 
   /* ---- lines on and off ---- */
   const shown = new Set();

@@ -67,6 +67,18 @@ class NothingLostJourneyIT extends SideLane {
         until(() -> seen(".parts li:first-child .count-buttons b").equals(String.valueOf(before + 3)));
     }
 
+    /** In the moment in which an answer was shown its buttons were dead: a press then was lost. */
+    @Test
+    @Order(1)
+    void aPressInTheMomentOfTheAnswerCounts() {
+        go(sitting + "/base/mix");
+        int before = Integer.parseInt(text(".parts li:first-child .count-buttons b"));
+        browser.executeScript(
+                "const press = () => document.querySelector('.parts li:first-child .count-buttons button:last-child').click();"
+                        + " document.addEventListener('htmx:afterSwap', () => setTimeout(press), { once: true }); press()");
+        says(".parts li:first-child .count-buttons b", t -> t.isEqualTo(String.valueOf(before + 2)));
+    }
+
     /** An intake sent after the session ended once answered 403, and the text was gone. */
     @Test
     @Order(2)
