@@ -32,7 +32,7 @@
       }
     } });
   }
-  document.addEventListener("htmx:afterSettle", () => { guides(); const seen = document.querySelector(".seen"); if (seen) { seen.open = seenOpen; } });
+  document.addEventListener("htmx:afterSettle", () => { guides(); keepAhead(); const seen = document.querySelector(".seen"); if (seen) { seen.open = seenOpen; } });
   let seenOpen = false;
   document.addEventListener("toggle", (event) => { if (event.target.matches && event.target.matches(".seen") && event.target.isConnected) { seenOpen = event.target.open; } }, true);
 
@@ -110,12 +110,13 @@
       const move = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key];
       if (move) {
         event.preventDefault();
-        const p = place(dot);
-        const start = away && away.dot === dot ? away : { dot: dot, dx: 0, dy: 0 };
-        away = { dot: dot, dx: start.dx + move[0], dy: start.dy + move[1], alike: event.altKey, timer: null };
+        const point = dot.dataset.point;
+        if (away && away.point !== point) { moved(); }
+        const start = away || { dx: 0, dy: 0, timer: null };
+        away = { point: point, dx: start.dx + move[0], dy: start.dy + move[1], alike: event.altKey, timer: null };
         clearTimeout(start.timer);
-        dot.setAttribute("transform", "translate(" + (p.x + move[0]) + " " + (p.y + move[1]) + ")");
-        look(p.x + move[0], p.y + move[1], dot);
+        const p = ahead(dot, move[0], move[1]);
+        look(p.x, p.y, dot);
         away.timer = setTimeout(moved, 160);
         return;
       }
@@ -140,7 +141,19 @@
     away = null;
     clearTimeout(a.timer);
     blink();
-    send(a.dot.dataset.point, a.dx, a.dy, a.alike);
+    send(a.point, a.dx, a.dy, a.alike);
+  }
+  /* Shows a dot where it will lie once it is sent, and returns where. */
+  function ahead(dot, dx, dy) {
+    const p = place(dot);
+    dot.dataset.ahead = "yes";
+    dot.setAttribute("transform", "translate(" + (p.x + dx) + " " + (p.y + dy) + ")");
+    return { x: p.x + dx, y: p.y + dy };
+  }
+  /* An answer that comes while keys go on shows the point where it lay before them. */
+  function keepAhead() {
+    const dot = away && map() && map().querySelector('[data-point="' + away.point + '"]:not([data-ahead])');
+    if (dot) { ahead(dot, away.dx, away.dy); }
   }
   function press(id) { if (away) { moved(); } const b = document.getElementById(id); if (b && !b.disabled) { b.click(); } }
 

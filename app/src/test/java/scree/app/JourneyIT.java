@@ -1,6 +1,7 @@
 package scree.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -339,8 +340,34 @@ class JourneyIT extends FarLane {
         until(() -> attribute("[data-point='JAW.LEFT']", "transform").equals(there));
     }
 
+    /** Of keys held while the answer to an earlier one came, those before it were lost. */
     @Test
     @Order(12)
+    void aMoveByKeysGoesOnThroughAnAnswer() {
+        go("/sittings/" + sitting + "/face?byhand");
+        String chin = "[data-point=CHIN]";
+        double before = across(chin);
+        browser.executeScript(
+                "const press = () => document.querySelector(arguments[0])"
+                        + ".dispatchEvent(new KeyboardEvent('keydown', {key: 'ArrowRight', bubbles: true}));"
+                        + "document.addEventListener('htmx:beforeSwap', press, {once: true});"
+                        + "document.addEventListener('htmx:afterSettle', () => setTimeout(press), {once: true}); press()",
+                chin);
+        until(() -> notAhead() && across(chin) > before + 2.9);
+        assertThat(across(chin)).as("three steps of 1.2").isCloseTo(before + 3.6, within(.3));
+    }
+
+    private double across(String point) {
+        return Double.parseDouble(attribute(point, "transform").replaceAll("translate\\(([-\\d.]+).*", "$1"));
+    }
+
+    /** Whether every point lies where the server says. */
+    private boolean notAhead() {
+        return browser.findElements(By.cssSelector("[data-ahead]")).isEmpty();
+    }
+
+    @Test
+    @Order(13)
     void whatIsNoFaceGetsAClearSentenceAndNothingIsLost() {
         go("/sittings/" + sitting + "/face?byhand");
         await(By.id("face-drawing"));
