@@ -168,11 +168,15 @@ abstract class Journeys {
         }
     }
 
+    /** Waits for the answer: who goes on before it came is not signed in, and then it comes in between. */
     void signIn(String password) {
         find("#username").clear();
         find("#username").sendKeys("runa@scree.example");
         find("#password").sendKeys(password);
+        browser.executeScript("document.body.dataset.asked = 'yes'");
         click("button.main");
+        until(() -> Boolean.TRUE.equals(browser.executeScript(
+                "return document.readyState === 'complete' && document.body.dataset.asked !== 'yes'")));
     }
 
     /** Returns the text now shown, empty when it is not there: for waiting while a part of the page is exchanged. */
