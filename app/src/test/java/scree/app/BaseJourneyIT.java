@@ -10,26 +10,16 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The Base stage in a browser: clocks and what they teach, powder, drops, two tones, neck, seasons, gaps. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class BaseJourneyIT extends MainLane {
-    @Autowired
-    private JdbcTemplate sql;
-
     private String base;
 
     @BeforeAll
     void aFaceThatWasRead() {
-        Long sitting = sql.queryForObject(
-                "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like 'Petra%'",
-                Long.class);
-        base = "/sittings/" + sitting + "/base";
-        go("/");
-        signIn("loose stones");
-        until(() -> seen("main").length() > 100);
+        base = "/sittings/" + newest("Petra") + "/base";
+        signIn();
     }
 
     /** Waiting a quarter of an hour is left to the database's clock. */

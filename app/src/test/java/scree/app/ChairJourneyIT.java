@@ -17,23 +17,16 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WindowType;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The work at a chair as an artist meets it: clocks, differences, the connection cut and back, two tablets, and keys alone. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class ChairJourneyIT extends MainLane {
-    @Autowired
-    private JdbcTemplate sql;
-
     private long sitting;
     private ChairLine line;
 
     @BeforeAll
     void comeIn() {
-        go("/");
-        signIn("loose stones");
-        until(() -> seen("main").length() > 100);
+        signIn();
     }
 
     /** Also after a failure: the others have done nothing to deserve it. */
@@ -54,10 +47,7 @@ class ChairJourneyIT extends MainLane {
     }
 
     private void open(String name) {
-        sitting = sql.queryForObject(
-                "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like ?",
-                Long.class,
-                name + "%");
+        sitting = newest(name);
         go("/sittings/" + sitting + "/chair");
     }
 

@@ -13,8 +13,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 import scree.core.face.LevelledFace;
 import scree.core.image.PictureIntake;
 import scree.core.image.Raster;
@@ -32,20 +30,11 @@ import scree.standins.variation.ShadeOnCheek;
 class ColourJourneyIT extends MainLane {
     @BeforeAll
     void comeIn() {
-        go("/");
-        signIn("loose stones");
-        until(() -> seen("main").length() > 100);
+        signIn();
     }
 
-    @Autowired
-    private JdbcTemplate sql;
-
     private String of(String name) {
-        return "/sittings/"
-                + sql.queryForObject(
-                        "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like ?",
-                        Long.class,
-                        name + "%");
+        return "/sittings/" + newest(name);
     }
 
     @Test

@@ -9,28 +9,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Correction as an artist meets it: proposed, compared, changed by hand and by keys; broken skin; a tattoo; deep skin. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class CorrectJourneyIT extends FarLane {
     @BeforeAll
     void comeIn() {
-        go("/");
-        signIn("loose stones");
-        until(() -> seen("main").length() > 100);
+        signIn();
     }
 
-    @Autowired
-    private JdbcTemplate sql;
-
     private void open(String name) {
-        Long id = sql.queryForObject(
-                "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like ?",
-                Long.class,
-                name + "%");
-        go("/sittings/" + id + "/correct");
+        go("/sittings/" + newest(name) + "/correct");
     }
 
     /** Purple under fair eyes: corrected, shown beside the short cuts, changed, undone, never brightened before. */

@@ -15,17 +15,12 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 
 /** A day of twelve faces and three artists built from nothing; one is late, one leaves at noon, a stone is dragged; the call sheet. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class DayJourneyIT extends SideLane {
     private static final LocalDate DAY = LocalDate.now().plusDays(50);
     private static final int FACES = 12;
-
-    @Autowired
-    private JdbcTemplate sql;
 
     private long odile;
 
@@ -36,9 +31,7 @@ class DayJourneyIT extends SideLane {
                 "insert into artist (studio_id, name, email, password_hash) values (?, 'Odile Marsk', 'odile@scree.example', 'x') returning id",
                 Long.class,
                 studio);
-        go("/");
-        signIn("loose stones");
-        until(() -> seen("main").length() > 100);
+        signIn();
     }
 
     /** Other journeys know two artists and their days. */

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.support.ui.Select;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.TestPropertySource;
 import scree.app.studio.Secrets;
 
@@ -21,9 +19,6 @@ class FirstRunJourneyIT extends MainLane {
     static final String SCHEMA = "first_journey";
     private static final String TOKEN = "a-token-that-whoever-starts-scree-is-told";
     private static final String PASSWORD = "seven loose stones on a slope";
-
-    @Autowired
-    private JdbcTemplate sql;
 
     @Override
     String schema() {

@@ -12,31 +12,17 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 
 /** From the record to the client's own screen: the sheet goes out, the letter is opened; a picture from home is answered. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class HandoverJourneyIT extends FarLane {
-    @Autowired
-    private JdbcTemplate sql;
-
     private long sitting;
     private long fromHome;
 
     @BeforeAll
     void comeIn() {
-        sitting = newest("Rasmus%");
-        go("/");
-        signIn("loose stones");
-        until(() -> seen("main").length() > 100);
-    }
-
-    private long newest(String client) {
-        return sql.queryForObject(
-                "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like ?",
-                Long.class,
-                client);
+        sitting = newest("Rasmus");
+        signIn();
     }
 
     /** Other journeys know how many sittings there are, and what came from home. */
@@ -117,7 +103,7 @@ class HandoverJourneyIT extends FarLane {
         byte[] jpeg = sql.queryForObject(
                 "select jpeg from picture where sitting_id = ? and not at_chair order by id desc limit 1",
                 byte[].class,
-                newest("Petra%"));
+                newest("Petra"));
         Path own = Files.write(Files.createTempFile("home", ".jpg"), jpeg);
         browser.findElement(By.name("picture")).sendKeys(own.toString());
         patiently().until(b -> !b.findElements(By.cssSelector(".sent img")).isEmpty());
@@ -125,7 +111,7 @@ class HandoverJourneyIT extends FarLane {
         browser.executeScript("document.getElementById('consent').click()");
         click(".home-form button.main");
         until(() -> seen("main").contains("arrived"));
-        fromHome = newest("Petra%");
+        fromHome = newest("Petra");
         go("/");
         click(".from-home-list a[href$='/reply']");
         arrives("/reply");

@@ -40,6 +40,7 @@ import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** What browser journeys share: the demo data on their own schema, a headless browser, and waiting for answers. */
 @DemoStudio
@@ -50,6 +51,9 @@ abstract class Journeys {
 
     @Autowired
     private DemoLater concert;
+
+    @Autowired
+    JdbcTemplate sql;
 
     /** The browser of the lane; each class begins in it as a stranger. */
     ChromeDriver browser;
@@ -168,6 +172,11 @@ abstract class Journeys {
         }
     }
 
+    void signIn() {
+        go("/sign-in");
+        signIn("loose stones");
+    }
+
     /** Waits for the answer: who goes on before it came is not signed in, and then it comes in between. */
     void signIn(String password) {
         find("#username").clear();
@@ -177,6 +186,14 @@ abstract class Journeys {
         click("button.main");
         until(() -> Boolean.TRUE.equals(browser.executeScript(
                 "return document.readyState === 'complete' && document.body.dataset.asked !== 'yes'")));
+    }
+
+    /** Returns the sitting last opened for who is called so, whatever the surname. */
+    long newest(String client) {
+        return sql.queryForObject(
+                "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like ?",
+                Long.class,
+                client + "%");
     }
 
     /** Returns the text now shown, empty when it is not there: for waiting while a part of the page is exchanged. */

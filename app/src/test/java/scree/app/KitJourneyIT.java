@@ -13,15 +13,10 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.Select;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The kit in a browser: walked through and thrown away by keys, out and in again as files, a product told by its neighbour. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class KitJourneyIT extends SideLane {
-    @Autowired
-    private JdbcTemplate sql;
-
     @BeforeAll
     void comeIn() {
         go("/kit");

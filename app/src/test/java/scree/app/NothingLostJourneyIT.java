@@ -23,7 +23,6 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 import scree.app.studio.Accounts;
 
 /** In a browser: every tap counts, what was typed comes back, the main key takes nothing, what was deleted returns. */
@@ -31,9 +30,6 @@ import scree.app.studio.Accounts;
 class NothingLostJourneyIT extends SideLane {
     @Autowired
     private Accounts accounts;
-
-    @Autowired
-    private JdbcTemplate sql;
 
     private String sitting;
 

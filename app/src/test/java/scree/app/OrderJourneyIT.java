@@ -12,28 +12,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.WebElement;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The running order as an artist meets it: by school, moved wrongly and mended, by keys, and cut to the time there is. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class OrderJourneyIT extends SideLane {
-    @Autowired
-    private JdbcTemplate sql;
-
     @BeforeAll
     void comeIn() {
-        go("/");
-        signIn("loose stones");
-        until(() -> seen("main").length() > 100);
+        signIn();
     }
 
     private void open(String name) {
-        Long id = sql.queryForObject(
-                "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like ?",
-                Long.class,
-                name + "%");
-        go("/sittings/" + id + "/order");
+        go("/sittings/" + newest(name) + "/order");
     }
 
     private List<String> steps() {

@@ -12,15 +12,10 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 
 /** From the record of a sitting to the next one: before and after over each other, a reaction told, the sitting done again. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class RecordJourneyIT extends SideLane {
-    @Autowired
-    private JdbcTemplate sql;
-
     private long sitting;
 
     @BeforeAll
@@ -28,9 +23,7 @@ class RecordJourneyIT extends SideLane {
         sitting = sql.queryForObject(
                 "select max(s.id) from sitting s join client c on c.id = s.client_id where c.name like 'Liv%' and s.done_at is not null",
                 Long.class);
-        go("/");
-        signIn("loose stones");
-        until(() -> seen("main").length() > 100);
+        signIn();
     }
 
     /** Other journeys know how many sittings there are, and that nobody reacted. */

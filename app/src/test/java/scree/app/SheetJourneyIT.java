@@ -15,7 +15,6 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.support.ui.Select;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 import scree.app.skin.Readings;
 import scree.app.studio.StudioId;
 import scree.core.colour.Lab;
@@ -30,9 +29,6 @@ import scree.standins.makeup.MadeUpProduct;
 /** A swatch sheet in a browser: printed, photographed twice, named, taken, and ranked with. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class SheetJourneyIT extends MainLane {
-    @Autowired
-    private JdbcTemplate sql;
-
     @Autowired
     private Readings readings;
 
@@ -55,9 +51,7 @@ class SheetJourneyIT extends MainLane {
             Lab colour = Lab.of(skin.lightness() - .4 * (f - 3), skin.a() + .3 * (f % 3 - 1), skin.b());
             coats.put(f, SheetScene.Coat.even(MadeUpProduct.smooth(colour, .3), .9));
         }
-        go("/");
-        signIn("loose stones");
-        until(() -> seen("main").length() > 100);
+        signIn();
     }
 
     /** Other journeys know the kit as it was. */
