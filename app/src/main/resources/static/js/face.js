@@ -170,13 +170,17 @@
   }
 
   /* ---- by hand: three taps, or arrows and Enter ---- */
-  const WORDS = ["Tap the pupil on the left of the picture.", "Tap the other pupil.", "Tap the chin's lowest edge."];
+  const ASKED = ["first", "second", "third"];
   let tapping = null, cursor = null;
+  function ask(which) {
+    const words = document.getElementById("taps-words");
+    words.textContent = words.dataset[which];
+  }
   function startTaps() {
     tapping = [];
     cursor = { x: wide * 0.42, y: tall * 0.39 };
     document.getElementById("taps").removeAttribute("hidden");
-    document.getElementById("taps-words").textContent = WORDS[0];
+    ask(ASKED[0]);
     stack.classList.add("tapping");
     look(cursor.x, cursor.y);
   }
@@ -189,7 +193,7 @@
   function tap(at) {
     tapping.push(at);
     if (tapping.length < 3) {
-      document.getElementById("taps-words").textContent = WORDS[tapping.length];
+      ask(ASKED[tapping.length]);
       cursor = tapping.length === 1 ? { x: wide - at.x, y: at.y } : { x: wide / 2, y: tall * 0.7 };
       look(cursor.x, cursor.y);
       return;
@@ -221,7 +225,7 @@
       if (mine !== run) { return; }
       post("/guess", { search: JSON.stringify(result) });
     } catch (e) {
-      if (mine === run) { startTaps(); document.getElementById("taps-words").textContent = "The search did not work here. " + WORDS[0]; }
+      if (mine === run) { startTaps(); ask("failed"); }
     } finally {
       clearTimeout(shower);
       waiting.setAttribute("hidden", "");

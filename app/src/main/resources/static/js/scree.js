@@ -61,7 +61,7 @@
   document.addEventListener("change", (event) => {
     if (event.target.matches(".upload input[type=file]") && event.target.files.length) {
       if (event.target.files[0].size > 25 * 1024 * 1024) {
-        say("The file is over 25 MB. Send the JPEG that the phone makes, or a smaller one.", true);
+        say(message.dataset.tooLarge, true);
         event.target.value = "";
         return;
       }

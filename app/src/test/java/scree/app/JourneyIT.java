@@ -54,6 +54,7 @@ class JourneyIT extends FarLane {
         byte[] heic = new byte[64];
         System.arraycopy("ftypheic".getBytes(StandardCharsets.US_ASCII), 0, heic, 4, 8);
         write("phone.heic", heic);
+        write("huge.jpg", new byte[25 * 1024 * 1024 + 1]);
     }
 
     @Test
@@ -104,6 +105,8 @@ class JourneyIT extends FarLane {
         upload("phone.heic");
         says("[role=alert]", "HEIC", "most compatible");
         assertAccessible("skin without a picture");
+        find("#picture").sendKeys(files.resolve("huge.jpg").toString());
+        says("#message", "over 25 MB", "Nothing was changed");
     }
 
     @Test

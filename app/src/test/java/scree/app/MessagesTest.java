@@ -231,7 +231,7 @@ class MessagesTest {
     void everyFixedKeyInATemplateExists() throws IOException {
         try (Stream<Path> files = Files.walk(Path.of("src/main/resources/templates"))) {
             for (Path file : files.filter(f -> f.toString().endsWith(".html")).toList()) {
-                Matcher m = Pattern.compile("#\\{([a-zA-Z][\\w.]*)}").matcher(Files.readString(file));
+                Matcher m = Pattern.compile("#\\{([a-zA-Z][\\w.]*)[}(]").matcher(Files.readString(file));
                 while (m.find()) {
                     assertThat(WORDS).as(file.toString()).containsKey(m.group(1));
                 }
@@ -330,6 +330,19 @@ class MessagesTest {
             }
         }
         return found;
+    }
+
+    /** What a script says it is given by the page. */
+    @Test
+    void noScriptHasWordsOfItsOwn() throws IOException {
+        Pattern sentence = Pattern.compile("([\"'`])\\p{Lu}\\p{L}*,? (?:(?!\\1).)*\\1");
+        try (Stream<Path> files = Files.walk(Path.of("src/main/resources/static/js"))) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                assertThat(sentence.matcher(Files.readString(file)).results().map(MatchResult::group))
+                        .as(file.toString())
+                        .isEmpty();
+            }
+        }
     }
 
     @Test

@@ -53,8 +53,6 @@ public class RemoteLinks implements Upkeep.Task {
     /** What the form from home asks for. */
     private static final Set<Consent.Cover> AGREED = EnumSet.of(Consent.Cover.PICTURES, Consent.Cover.HEALTH);
 
-    private static final String EVENT = "Picture from home";
-
     private final RemoteMapper mapper;
     private final Clients clients;
     private final Sittings sittings;
@@ -246,7 +244,8 @@ public class RemoteLinks implements Upkeep.Task {
                 at.toLocalDate(),
                 AGREED,
                 words.say("remote.page.mayKeepThisPicture", link.artistFirstName())); // nothing is sent without it
-        long sitting = sittings.addFromAfar(studio, link.clientId(), link.artistId(), at, 30, EVENT);
+        long sitting =
+                sittings.addFromAfar(studio, link.clientId(), link.artistId(), at, 30, words.say("remote.event"));
         mapper.putSitting(studio, link.id(), sitting);
         long picture = readings.takeReady(studio, sitting, ready);
         looks.take(link.artist(), sitting, picture, look(tried, ready));

@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.MessageSource;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -25,10 +26,13 @@ class RemoteRate extends OncePerRequestFilter {
     /** Doors that a token alone opens. */
     private static final List<String> OPEN = List.of("/from-home/", "/calendar/", "/first-run/", "/join/");
 
+    private final MessageSource messages;
     private final int perMinute;
     private final Cache<String, Bucket> buckets;
 
-    RemoteRate(@Value("${scree.remote.requests-per-minute:40}") int perMinute, Memories memories) {
+    RemoteRate(
+            @Value("${scree.remote.requests-per-minute:40}") int perMinute, Memories memories, MessageSource messages) {
+        this.messages = messages;
         this.buckets = memories.keep("addresses", ADDRESSES_KEPT);
         this.perMinute = perMinute;
     }
@@ -48,8 +52,7 @@ class RemoteRate extends OncePerRequestFilter {
             response.setStatus(429);
             response.setHeader("Retry-After", "60");
             response.setContentType("text/plain;charset=UTF-8");
-            response.getWriter()
-                    .write("Too many requests from here. Wait a minute and load the page again; nothing is lost.");
+            response.getWriter().write(messages.getMessage("remote.tooMany", null, request.getLocale()));
         }
     }
 

@@ -9,8 +9,8 @@
   form.querySelector("input[type=file]").addEventListener("change", async (event) => {
     const file = event.target.files[0];
     if (!file) { return; }
-    if (file.size > 25 * 1024 * 1024) { say("The file is over 25 MB. Send the picture as the phone makes it, or a smaller one."); event.target.value = ""; return; }
-    say("Looking at your picture…");
+    if (file.size > 25 * 1024 * 1024) { say(form.dataset.tooLarge); event.target.value = ""; return; }
+    say(form.dataset.looking);
     const url = URL.createObjectURL(file);
     try {
       const image = new Image();

@@ -9,11 +9,12 @@ import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockFilterChain;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
+import scree.app.Sentences;
 import scree.app.memory.Memories;
 
 /** The narrow door: so many requests a minute from one address, on client links only. */
 class RemoteRateTest {
-    private final RemoteRate rate = new RemoteRate(5, new Memories(new SimpleMeterRegistry()));
+    private final RemoteRate rate = new RemoteRate(5, new Memories(new SimpleMeterRegistry()), Sentences.all());
 
     private int ask(String path, String from) throws ServletException, IOException {
         MockHttpServletRequest request = new MockHttpServletRequest("GET", path);
