@@ -3,7 +3,7 @@ package scree.app.base;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.Sentences;
 import scree.app.kit.Opened;
 import scree.app.kit.Product;
 import scree.app.kit.Stock;
@@ -33,10 +33,7 @@ final class SampleLists {
     static final BaseWords WORDS = words();
 
     static BaseWords words() {
-        ResourceBundleMessageSource source = new ResourceBundleMessageSource();
-        source.setBasename("messages");
-        source.setDefaultEncoding("UTF-8");
-        return new BaseWords(source);
+        return new BaseWords(Sentences.all());
     }
 
     static Product product(long id, double settledL, Form form) {

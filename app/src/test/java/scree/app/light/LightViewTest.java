@@ -6,7 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.Sentences;
 import scree.app.skin.LightWords;
 import scree.core.light.LightVerdict;
 import scree.core.light.MeteredLight;
@@ -19,10 +19,7 @@ class LightViewTest {
     private static final LightVerdict GOOD = new LightVerdict(LightVerdict.Grade.GOOD, List.of());
 
     private static LightWords words() {
-        ResourceBundleMessageSource source = new ResourceBundleMessageSource();
-        source.setBasename("messages");
-        source.setDefaultEncoding("UTF-8");
-        return new LightWords(source);
+        return new LightWords(Sentences.all());
     }
 
     private static LightView.Scale scale(MeteredLight light, int at) {

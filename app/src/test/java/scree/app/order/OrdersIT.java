@@ -11,6 +11,7 @@ import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
 import scree.app.Ground;
 import scree.app.Race;
+import scree.app.Sentences;
 import scree.app.TestDatabase;
 import scree.app.base.Bases;
 import scree.app.correct.Pot;
@@ -241,7 +242,7 @@ class OrdersIT {
     @Test
     void theDrawingHoldsEveryStepOnce() {
         TakenOrder taken = order(planned());
-        OrderView view = OrderView.of(taken, StepCode.BASE, new OrderWords(scree.app.Sentences.all()));
+        OrderView view = OrderView.of(taken, StepCode.BASE, new OrderWords(Sentences.all()));
         assertThat(view.line().stones()).hasSize(taken.order().timed().size());
         assertThat(view.rows()).extracting(OrderView.Row::code).doesNotHaveDuplicates();
         var byRow = view.line().stones().stream().collect(Collectors.groupingBy(OrderDrawing.Stone::y));

@@ -12,7 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.Sentences;
 import scree.app.chair.ChairLog;
 import scree.core.colour.Lab;
 import scree.core.face.Side;
@@ -25,10 +25,7 @@ class ProofViewTest {
     private static final Lab SKIN = Lab.of(62, 11, 18);
 
     private static ProofWords words() {
-        ResourceBundleMessageSource messages = new ResourceBundleMessageSource();
-        messages.setBasename("messages");
-        messages.setDefaultEncoding("UTF-8");
-        return new ProofWords(messages);
+        return new ProofWords(Sentences.all());
     }
 
     private static ChairLog.Done step(String name, boolean done, String... different) {

@@ -20,7 +20,7 @@ import net.fortuna.ical4j.model.property.DateProperty;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.Sentences;
 import scree.app.web.Words;
 
 /** Calendars that go out and come in: at the right moment whatever the zone, and never more than one day's worth. */
@@ -137,9 +137,6 @@ class CalendarTest {
     }
 
     private static List<VEvent> written(LocalDate day, LocalDateTime start, int minutes) throws Exception {
-        ResourceBundleMessageSource messages = new ResourceBundleMessageSource();
-        messages.setBasename("messages");
-        messages.setDefaultEncoding("UTF-8");
         CalendarMapper.Entry entry = new CalendarMapper.Entry(
                 5,
                 "Noor Vasskog",
@@ -152,7 +149,7 @@ class CalendarTest {
                 minutes,
                 start.plusHours(2),
                 "Bea Hallorin");
-        byte[] file = new CalendarFile(new Words(messages))
+        byte[] file = new CalendarFile(new Words(Sentences.all()))
                 .write("Two chairs", List.of(entry), OSLO, Instant.parse("2026-06-19T10:00:00Z"));
         return new CalendarBuilder().build(new ByteArrayInputStream(file)).getComponents(Component.VEVENT);
     }

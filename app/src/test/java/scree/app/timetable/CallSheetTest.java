@@ -13,17 +13,14 @@ import static scree.app.timetable.DaySamples.worked;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.Sentences;
 import scree.app.event.Break;
 import scree.app.web.Words;
 
 /** What stands on the call sheet. */
 class CallSheetTest {
     private static CallSheet.Sheet sheet(DaySamples day) {
-        ResourceBundleMessageSource messages = new ResourceBundleMessageSource();
-        messages.setBasename("messages");
-        messages.setDefaultEncoding("UTF-8");
-        return new CallSheet(null, new Words(messages)).sheet(day.day());
+        return new CallSheet(null, new Words(Sentences.all())).sheet(day.day());
     }
 
     @Test

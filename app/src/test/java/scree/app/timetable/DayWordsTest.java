@@ -11,7 +11,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.springframework.context.support.ResourceBundleMessageSource;
+import scree.app.Sentences;
 import scree.app.web.Words;
 import scree.core.timetable.Seat;
 import scree.core.timetable.Slack;
@@ -25,10 +25,7 @@ class DayWordsTest {
     private static final DayWords WORDS = words();
 
     private static DayWords words() {
-        ResourceBundleMessageSource messages = new ResourceBundleMessageSource();
-        messages.setBasename("messages");
-        messages.setDefaultEncoding("UTF-8");
-        return new DayWords(new Words(messages));
+        return new DayWords(new Words(Sentences.all()));
     }
 
     private static List<String> moved(Place after) {
