@@ -21,7 +21,7 @@
     if (l) { light = l.dataset.colourLight; show(); }
     if (m) { bare = m.dataset.colourMode === "bare"; show(); }
   });
-  function press(id) { const b = document.getElementById(id); if (b && !b.disabled) { b.click(); } }
+  function press(id) { window.scree.press(id); }
   function family(step) {
     const row = document.querySelector(".family-row");
     const all = row ? Array.from(row.querySelectorAll(".family-stone")) : [];

@@ -34,7 +34,7 @@
     mode = all[(all.indexOf(mode) + 1) % all.length];
     show();
   }
-  function press(id) { const b = document.getElementById(id); if (b && !b.disabled) { b.click(); } }
+  function press(id) { window.scree.press(id); }
   document.addEventListener("htmx:afterSettle", () => {
     show();
     if (focusKey) {

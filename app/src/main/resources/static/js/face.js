@@ -155,7 +155,7 @@
     const dot = away && map() && map().querySelector('[data-point="' + away.point + '"]:not([data-ahead])');
     if (dot) { ahead(dot, away.dx, away.dy); }
   }
-  function press(id) { if (away) { moved(); } const b = document.getElementById(id); if (b && !b.disabled) { b.click(); } }
+  function press(id) { if (away) { moved(); } window.scree.press(id); }
 
   /* ---- lines on and off ---- */
   const shown = new Set();

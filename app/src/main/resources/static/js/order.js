@@ -58,7 +58,7 @@
   document.addEventListener("click", (e) => {
     if (swallow && e.target.closest(".order-stone")) { e.stopPropagation(); e.preventDefault(); }
   }, true);
-  function press(id) { const b = document.getElementById(id); if (b && !b.disabled) { b.click(); } }
+  function press(id) { window.scree.press(id); }
   function go(step) {
     const all = stones();
     const now = all.findIndex((s) => s.classList.contains("chosen"));

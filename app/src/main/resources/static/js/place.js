@@ -106,6 +106,6 @@
     else if (event.key === "u") { press("undo"); }
     else if (event.key === "r") { press("redo"); }
   }, true);
-  function press(id) { const b = document.getElementById(id); if (b && !b.disabled) { b.click(); } }
+  function press(id) { window.scree.press(id); }
   show();
 })();

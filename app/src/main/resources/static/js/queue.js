@@ -46,7 +46,20 @@
     if (leaving) { return; }
     if (address) { location.replace(address); } else { location.reload(); }
   }
-  window.scree = { send: send, renew: renew, idle: () => !working && !document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") };
+  /* Presses what a key stands for. What is still on its way makes something to take back, or back again, though the button does
+     not show it yet. */
+  function press(id) {
+    const button = document.getElementById(id);
+    if (!button) { return; }
+    if (!button.disabled) { button.click(); }
+    else if (working && (id === "undo" || id === "redo")) {
+      send({
+        verb: "POST", path: button.getAttribute("hx-post"), values: JSON.parse(button.getAttribute("hx-vals") || "{}"),
+        target: button.closest("[hx-target]").getAttribute("hx-target"), mark: selector(button),
+      });
+    }
+  }
+  window.scree = { send: send, press: press, renew: renew, idle: () => !working && !document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") };
 
   const quoted = (text) => '"' + text.replace(/["\\]/g, "\\$&") + '"';
   function selector(button) {

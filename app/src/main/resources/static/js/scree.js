@@ -131,8 +131,8 @@
     else if (event.key === "w") { press('a[href$="/undertone"]'); }
     else if (event.key === "s") { press("#figures-open"); }
     else if (event.key === "z") { press('[data-key="z"]'); }
-    else if (event.key === "u" && document.querySelector(".work.mix")) { press("#undo"); }
-    else if (event.key === "r" && document.querySelector(".work.mix")) { press("#redo"); }
+    else if (event.key === "u" && document.querySelector(".work.mix")) { window.scree.press("undo"); }
+    else if (event.key === "r" && document.querySelector(".work.mix")) { window.scree.press("redo"); }
     else if (event.key === "Enter" && event.target === document.body && !document.querySelector(".tapping")) {
       event.preventDefault(); // the same press must not go on to what gets the focus
       onward();

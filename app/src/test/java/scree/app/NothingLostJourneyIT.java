@@ -63,6 +63,20 @@ class NothingLostJourneyIT extends SideLane {
         until(() -> seen(".parts li:first-child .count-buttons b").equals(String.valueOf(before + 3)));
     }
 
+    /** Before the first answer there was nothing to take back, and the key did nothing. */
+    @Test
+    @Order(1)
+    void whatIsTakenBackBeforeItsAnswerCameIsTakenBack() {
+        go(sitting + "/order");
+        assertThat(find("#undo").isEnabled()).as("nothing was done yet").isFalse();
+        String before = text(".order-steps");
+        browser.executeScript("document.querySelector('[data-school][aria-pressed=false]').click();"
+                + " document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'u', bubbles: true }))");
+        until(() -> Boolean.TRUE.equals(
+                browser.executeScript("return scree.idle() && !document.getElementById('redo').disabled")));
+        assertThat(text(".order-steps")).isEqualTo(before);
+    }
+
     /** In the moment in which an answer was shown its buttons were dead: a press then was lost. */
     @Test
     @Order(1)
