@@ -49,21 +49,30 @@
     if (drop) { drop.remove(); }
     drag = null;
   }
+  /* Whether a stone can be moved. */
+  function open(stone) {
+    return !event(stone).classList.contains("proposed") && !/begun|done/.test(stone.getAttribute("class"));
+  }
+  /* Returns whether the stone is still there to be moved: an answer may have come while it was held. */
+  function stay() {
+    const seat = window.scree.present(drag.seat, '.seat[data-sitting="' + drag.seat.dataset.sitting + '"]');
+    drag = seat && open(seat.querySelector(".sitting")) ? Object.assign(drag, { seat: seat }) : null;
+    return Boolean(drag);
+  }
   document.addEventListener("pointerdown", (e) => {
     const stone = e.target.closest && e.target.closest(".seat .sitting");
-    const open = stone && !event(stone).classList.contains("proposed") && !/begun|done/.test(stone.getAttribute("class"));
-    if (open && e.button === 0) {
+    if (stone && open(stone) && e.button === 0) {
       const seat = stone.closest(".seat");
       drag = { seat: seat, from: at(e, seat.ownerSVGElement), x: e.clientX, y: e.clientY, moved: false, id: e.pointerId };
     }
   });
   document.addEventListener("pointermove", (e) => {
-    if (!drag || e.pointerId !== drag.id) { return; }
-    if (Math.hypot(e.clientX - drag.x, e.clientY - drag.y) > 8) { drag.moved = true; drag.seat.classList.add("dragged"); }
-    if (drag.moved) { mark(e); }
+    if (!drag || e.pointerId !== drag.id || !stay()) { return; }
+    if (Math.hypot(e.clientX - drag.x, e.clientY - drag.y) > 8) { drag.moved = true; }
+    if (drag.moved) { drag.seat.classList.add("dragged"); mark(e); }
   });
   document.addEventListener("pointerup", (e) => {
-    if (!drag || e.pointerId !== drag.id) { return; }
+    if (!drag || e.pointerId !== drag.id || !stay()) { return; }
     if (drag.moved) {
       const to = place(e), seat = drag.seat;
       swallow = true;

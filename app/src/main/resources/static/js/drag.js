@@ -8,31 +8,33 @@
     const point = new DOMPoint(event.clientX, event.clientY);
     return point.matrixTransform(portrait().getScreenCTM().inverse());
   }
+  /* Where a part is found again when the page was exchanged. */
+  function again(part) {
+    const d = part.dataset;
+    return d.zone ? '[data-zone="' + d.zone + '"][data-side="' + d.side + '"]'
+      : d.spot ? '[data-spot="' + d.spot + '"]' : '[data-point="' + d.point + '"]';
+  }
   function send(part, dx, dy, scale) {
     const work = document.getElementById("skin-work");
     const perPixel = Number(portrait().dataset.scale);
     const values = { dx: dx / perPixel, dy: dy / perPixel };
     const loose = portrait().classList.contains("loose");
     let path = "/point";
-    let again;
     if (part.dataset.zone) {
       path = "/zone";
       Object.assign(values, { zone: part.dataset.zone, side: part.dataset.side, scale: scale });
-      again = '[data-zone="' + part.dataset.zone + '"][data-side="' + part.dataset.side + '"]';
     } else if (part.dataset.spot) {
       path = "/spot/move";
       Object.assign(values, { spot: part.dataset.spot, scale: scale });
-      again = '[data-spot="' + part.dataset.spot + '"]';
     } else {
       values.point = part.dataset.point;
-      again = '[data-point="' + part.dataset.point + '"]';
     }
     window.scree.send({ verb: "POST", path: work.dataset.url + path, values: values, target: "#skin-work", then: () => {
       if (!portrait()) { return; }
       portrait().classList.toggle("loose", loose);
       const button = document.getElementById("move");
       if (button) { button.setAttribute("aria-pressed", String(loose)); }
-      const next = portrait().querySelector(again);
+      const next = portrait().querySelector(again(part));
       if (next) { next.focus({ preventScroll: true }); }
     } });
   }
@@ -42,14 +44,31 @@
     if (!part || event.button !== 0) { return; }
     event.preventDefault();
     part.focus({ preventScroll: true });
-    held = { part: part, from: toDrawing(event), grip: event.target.hasAttribute("data-grip"), was: part.getAttribute("transform") || "" };
-    part.classList.add("moving");
+    const from = toDrawing(event);
+    held = { from: from, at: from, grip: event.target.hasAttribute("data-grip") };
+    hold(part);
     part.setPointerCapture && part.setPointerCapture(event.pointerId);
+  });
+  function hold(part) {
+    held.part = part;
+    held.was = part.getAttribute("transform") || "";
+    part.classList.add("moving");
+  }
+  /* An answer that comes while a part is held shows it where it lay before; the hand goes on with it. */
+  document.addEventListener("htmx:afterSettle", () => {
+    const part = held && window.scree.present(held.part, "#portrait " + again(held.part));
+    if (!held || part === held.part) { return; }
+    if (!part) { held = null; return; }
+    hold(part);
+    follow(held.at);
   });
   document.addEventListener("pointermove", (event) => {
     if (!held) { return; }
     event.preventDefault();
-    const at = toDrawing(event);
+    follow(toDrawing(event));
+  }, { passive: false });
+  function follow(at) {
+    held.at = at;
     const box = held.part.getBBox();
     if (held.grip) {
       const cx = box.x + box.width / 2, cy = box.y + box.height / 2;
@@ -58,7 +77,7 @@
     } else {
       held.part.setAttribute("transform", "translate(" + (at.x - held.from.x) + " " + (at.y - held.from.y) + ") " + held.was);
     }
-  }, { passive: false });
+  }
   function factor(at, cx, cy) {
     const before = Math.hypot(held.from.x - cx, held.from.y - cy);
     return Math.min(3, Math.max(0.35, Math.hypot(at.x - cx, at.y - cy) / Math.max(4, before)));

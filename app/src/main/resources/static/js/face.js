@@ -32,7 +32,7 @@
       }
     } });
   }
-  document.addEventListener("htmx:afterSettle", () => { guides(); keepAhead(); const seen = document.querySelector(".seen"); if (seen) { seen.open = seenOpen; } });
+  document.addEventListener("htmx:afterSettle", () => { guides(); keepAhead(); keepHeld(); const seen = document.querySelector(".seen"); if (seen) { seen.open = seenOpen; } });
   let seenOpen = false;
   document.addEventListener("toggle", (event) => { if (event.target.matches && event.target.matches(".seen") && event.target.isConnected) { seenOpen = event.target.open; } }, true);
 
@@ -72,19 +72,31 @@
     event.preventDefault();
     dot.focus({ preventScroll: true });
     const p = place(dot);
-    held = { dot: dot, from: at, was: p, now: p };
+    held = { dot: dot, from: at, at: at, was: p, now: p };
     stack.setPointerCapture(event.pointerId);
     dot.classList.add("moving");
     look(p.x, p.y, dot);
   });
   stack.addEventListener("pointermove", (event) => {
-    if (!held) { return; }
-    const at = spot(event);
+    if (held) { follow(spot(event)); }
+  });
+  function follow(at) {
     const slow = fine(held.dot) ? FINE_HAND : 1;
+    held.at = at;
     held.now = { x: held.was.x + slow * (at.x - held.from.x), y: held.was.y + slow * (at.y - held.from.y) };
     held.dot.setAttribute("transform", "translate(" + held.now.x.toFixed(1) + " " + held.now.y.toFixed(1) + ")");
     look(held.now.x, held.now.y, held.dot);
-  });
+  }
+  /* An answer that comes while a point is held shows it where it lay before; the hand goes on with it. */
+  function keepHeld() {
+    const dot = held && window.scree.present(held.dot, '#face-drawing [data-point="' + held.dot.dataset.point + '"]');
+    if (!held || dot === held.dot) { return; }
+    if (!dot) { held = null; blink(); return; }
+    held.dot = dot;
+    held.was = place(dot);
+    dot.classList.add("moving");
+    follow(held.at);
+  }
   stack.addEventListener("pointerup", (event) => {
     if (!held) { return; }
     const h = held;

@@ -31,22 +31,33 @@
       values: { step: code, to: to }, focus: '[data-step="' + code + '"]'
     });
   }
+  function end() {
+    if (!drag) { return; }
+    drag.stone.classList.remove("dragged");
+    const drop = document.querySelector(".order-drop");
+    if (drop) { drop.remove(); }
+    drag = null;
+  }
+  document.addEventListener("pointercancel", end);
+  /* Returns whether the stone is still there: an answer may have come while it was held. */
+  function stay() {
+    const stone = window.scree.present(drag.stone, '[data-stone="' + drag.stone.dataset.stone + '"]');
+    drag = stone && Object.assign(drag, { stone: stone });
+    return Boolean(drag);
+  }
   document.addEventListener("pointerdown", (e) => {
     const stone = e.target.closest(".order-stone");
     if (stone && e.button === 0) { drag = { stone: stone, from: e.clientX, moved: false, id: e.pointerId }; }
   });
   document.addEventListener("pointermove", (e) => {
-    if (!drag || e.pointerId !== drag.id) { return; }
-    if (Math.abs(e.clientX - drag.from) > 8) { drag.moved = true; drag.stone.classList.add("dragged"); }
-    if (drag.moved) { mark(at(e)); }
+    if (!drag || e.pointerId !== drag.id || !stay()) { return; }
+    if (Math.abs(e.clientX - drag.from) > 8) { drag.moved = true; }
+    if (drag.moved) { drag.stone.classList.add("dragged"); mark(at(e)); }
   });
   document.addEventListener("pointerup", (e) => {
-    if (!drag || e.pointerId !== drag.id) { return; }
+    if (!drag || e.pointerId !== drag.id || !stay()) { return; }
     const done = drag;
-    drag = null;
-    const drop = document.querySelector(".order-drop");
-    if (drop) { drop.remove(); }
-    done.stone.classList.remove("dragged");
+    end();
     if (done.moved) {
       const to = placeAt(at(e), done.stone);
       if (to !== Number(done.stone.dataset.place)) { post(done.stone, to); }

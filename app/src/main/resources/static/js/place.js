@@ -72,20 +72,33 @@
     if (!pull || event.button !== 0) { return; }
     event.preventDefault();
     pull.focus({ preventScroll: true });
-    held = { pull: pull, from: spot(event), was: place(pull), now: place(pull) };
+    held = { pull: pull, from: spot(event), at: spot(event), was: place(pull), now: place(pull) };
     pull.setPointerCapture(event.pointerId);
   });
   document.addEventListener("pointermove", (event) => {
-    if (!held) { return; }
-    const at = spot(event);
+    if (held) { follow(spot(event)); }
+  });
+  function follow(at) {
+    held.at = at;
     held.now = { x: held.was.x + at.x - held.from.x, y: held.was.y + at.y - held.from.y };
     held.pull.setAttribute("transform", "translate(" + held.now.x + " " + held.now.y + ")");
+  }
+  /* An answer that comes while a handle is held shows it where it lay before; the hand goes on with it. */
+  document.addEventListener("htmx:afterSettle", () => {
+    const of = held && held.pull.dataset;
+    const pull = held && window.scree.present(held.pull, '.pull-point[data-of="' + of.of + '"][data-handle="' + of.handle + '"]');
+    if (!held || pull === held.pull) { return; }
+    held = pull && Object.assign(held, { pull: pull, was: place(pull) });
+    if (held) { follow(held.at); }
   });
   document.addEventListener("pointerup", () => {
     if (!held) { return; }
     const h = held;
     setTimeout(() => { held = null; }, 0);
     move(h.pull, h.now.x - h.was.x, h.now.y - h.was.y);
+  });
+  document.addEventListener("pointercancel", () => {
+    if (held) { held.pull.setAttribute("transform", "translate(" + held.was.x + " " + held.was.y + ")"); held = null; }
   });
   function move(pull, dx, dy) {
     if (Math.abs(dx) + Math.abs(dy) < 0.5) { return; }

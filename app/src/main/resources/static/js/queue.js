@@ -59,7 +59,11 @@
       });
     }
   }
-  window.scree = { send: send, press: press, renew: renew, idle: () => !working && !document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") };
+  /* Of what a hand holds, what stands there now: an answer to an earlier tap exchanges the page under it. What is gone is nothing. */
+  function present(held, css) {
+    return held.isConnected ? held : document.querySelector(css);
+  }
+  window.scree = { send: send, press: press, present: present, renew: renew, idle: () => !working && !document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") };
 
   const quoted = (text) => '"' + text.replace(/["\\]/g, "\\$&") + '"';
   function selector(button) {

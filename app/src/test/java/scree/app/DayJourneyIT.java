@@ -1,6 +1,7 @@
 package scree.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.time.LocalDate;
@@ -164,6 +165,32 @@ class DayJourneyIT extends SideLane {
                 .hasSize(1);
     }
 
+    /** Where it was put was then measured on the drawing that was gone. */
+    @Test
+    @Order(5)
+    void aStoneHeldWhileAnAnswerComesIsAskedFor() {
+        answered();
+        WebElement stone = all(".seat .sitting").get(1);
+        String who = stone.getAttribute("aria-label").split(",")[0];
+        String seat = ".seat[data-sitting='" + all(".seat").get(1).getAttribute("data-sitting") + "']";
+        double minute = Double.parseDouble(attribute(seat, "data-minute"));
+        double minutesOfPixel = ((Number) browser.executeScript("const svg = document.querySelector('svg.day');"
+                        + " return 1 / svg.getScreenCTM().a / svg.closest('.event-day').dataset.perMinute"))
+                .doubleValue();
+        new Actions(browser)
+                .moveToElement(stone)
+                .clickAndHold()
+                .moveByOffset(30, 0)
+                .perform();
+        exchange(attribute(".event-day", "data-url"), "#" + attribute(".event-day", "id"));
+        new Actions(browser).moveByOffset(20, 0).release().perform();
+        until(() -> seen(".asked-board").contains("If " + who + " moves"));
+        assertThat(Double.parseDouble(attribute(seat, "data-minute")))
+                .isCloseTo(minute + 50 * minutesOfPixel, within(3.5));
+        click("[data-day=leave]");
+        until(() -> all(".asked-board").isEmpty());
+    }
+
     private double rowY(String artist) {
         Object y = browser.executeScript(
                 "return document.querySelector('.row[data-artist=\"' + arguments[0] + '\"] .bed').getBoundingClientRect().y",
@@ -172,7 +199,7 @@ class DayJourneyIT extends SideLane {
     }
 
     @Test
-    @Order(5)
+    @Order(6)
     void oneLeavesAtNoonAndTheOthersTakeOver() {
         click(".event-day .head a[href$='/set-up']");
         set("[name='until." + odile + "']", "12:00");
@@ -188,7 +215,7 @@ class DayJourneyIT extends SideLane {
     }
 
     @Test
-    @Order(6)
+    @Order(7)
     void theCallSheetNamesAllAndMarksWhoToBeCarefulWith() throws IOException {
         String words =
                 printed(find(".event-day .head a[href$='/call-sheet.pdf']").getAttribute("href"));
@@ -197,7 +224,7 @@ class DayJourneyIT extends SideLane {
     }
 
     @Test
-    @Order(7)
+    @Order(8)
     void daysLieBesideEachOther() {
         click(".days a[rel=prev]");
         until(() -> seen("main").contains("Ellmark lakeside concert")

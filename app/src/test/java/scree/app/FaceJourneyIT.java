@@ -79,6 +79,26 @@ class FaceJourneyIT extends FarLane {
         assertThat(across(chin)).as("three steps of 1.2").isCloseTo(before + 3.6, within(.3));
     }
 
+    /** A point that was held jumped back to where it lay, though the hand went on. */
+    @Test
+    @Order(2)
+    void aPointHeldWhileAnAnswerComesStaysUnderTheHand() {
+        go(sitting + "/face?byhand");
+        String jaw = "[data-point='JAW.LEFT']";
+        double before = across(jaw);
+        new Actions(browser).clickAndHold(find(jaw)).moveByOffset(30, 0).perform();
+        double held = across(jaw);
+        assertThat(held).isGreaterThan(before + 15);
+        browser.executeScript(
+                "scree.send({ verb: 'POST', path: document.getElementById('face').dataset.url + '/point', target: '#face-side',"
+                        + " values: { point: 'CHIN', dx: 2, dy: 0 } })");
+        answered();
+        assertThat(across(jaw)).as("before the hand goes on").isCloseTo(held, within(4.0));
+        new Actions(browser).moveByOffset(10, 0).release().perform();
+        answered();
+        until(() -> notAhead() && across(jaw) > held + 3);
+    }
+
     private double across(String point) {
         return Double.parseDouble(attribute(point, "transform").replaceAll("translate\\(([-\\d.]+).*", "$1"));
     }

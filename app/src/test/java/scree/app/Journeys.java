@@ -289,6 +289,18 @@ abstract class Journeys {
                 name));
     }
 
+    /** Lets an answer come that exchanges a part of the page, also under a hand that holds something. */
+    void exchange(String url, String part) {
+        browser.executeScript(
+                "const [url, part] = arguments; document.querySelector(part).dataset.old = 'yes';"
+                        + " htmx.ajax('GET', url, { target: part, swap: 'outerHTML' })",
+                url,
+                part);
+        until(() -> Boolean.TRUE.equals(browser.executeScript(
+                "const now = document.querySelector(arguments[0]); return Boolean(now) && !now.dataset.old", part)));
+        answered();
+    }
+
     /** Waits until everything that was tapped is answered. */
     void answered() {
         until(() -> Boolean.TRUE.equals(browser.executeScript("return !window.scree || window.scree.idle()")));

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
 
 /** The running order as an artist meets it: by school, moved wrongly and mended, by keys, and cut to the time there is. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
@@ -74,12 +75,31 @@ class OrderJourneyIT extends SideLane {
         List<String> before = steps();
         WebElement look = find("[data-stone=LOOK]");
         WebElement moisture = find("[data-stone=MOIST]");
-        new org.openqa.selenium.interactions.Actions(browser)
+        new Actions(browser)
                 .clickAndHold(look)
                 .moveToElement(moisture)
                 .release()
                 .perform();
         until(() -> !steps().equals(before) && seen(".order-broken").contains("Look over when everything has settled"));
+        find("body").sendKeys("u");
+        until(() -> steps().equals(before));
+    }
+
+    /** It lay one place too far: what was exchanged under the hand counted as another stone. */
+    @Test
+    @Order(2)
+    void aStoneHeldWhileAnAnswerComesGoesWhereItIsPut() {
+        open("Petra");
+        List<String> before = steps();
+        int to = before.indexOf("MOIST") + 3;
+        new Actions(browser)
+                .clickAndHold(find("[data-stone=MOIST]"))
+                .moveToElement(find("[data-stone=" + before.get(to) + "]"))
+                .perform();
+        exchange("/sittings/" + newest("Petra") + "/order", "#order");
+        new Actions(browser).moveByOffset(5, 0).release().perform();
+        until(() -> !steps().equals(before));
+        assertThat(steps().indexOf("MOIST")).isEqualTo(to);
         find("body").sendKeys("u");
         until(() -> steps().equals(before));
     }
