@@ -35,8 +35,16 @@
     show();
   }
   function press(id) { window.scree.press(id); }
+  /* A layer that is worked on stays open through the answers. */
+  const opened = new Set();
+  document.addEventListener("toggle", (e) => {
+    const layer = e.target;
+    if (!layer.isConnected || !layer.matches("details[data-shown]")) { return; }
+    if (layer.open) { opened.add(layer.dataset.shown); } else { opened.delete(layer.dataset.shown); }
+  }, true);
   document.addEventListener("htmx:afterSettle", () => {
     show();
+    document.querySelectorAll("details[data-shown]").forEach((layer) => { layer.open = opened.has(layer.dataset.shown); });
     if (focusKey) {
       const row = document.querySelector('[data-row="' + focusKey + '"]');
       if (row) { row.focus(); row.scrollIntoView({ block: "nearest" }); }

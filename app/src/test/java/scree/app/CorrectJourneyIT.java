@@ -53,6 +53,30 @@ class CorrectJourneyIT extends FarLane {
         assertAccessible("correct");
     }
 
+    /** Of three quick presses one was kept. */
+    @Test
+    @Order(1)
+    void threeQuickPressesLayAsMuchAsThreeSlowOnes() {
+        open("Liv");
+        String amount = ".layers li[data-layer] summary .quiet";
+        String before = text(amount);
+        click(".layers li[data-layer] summary");
+        for (int i = 0; i < 3; i++) {
+            click(".layers .more");
+            answered();
+        }
+        String slow = text(amount);
+        find("body").sendKeys("uuu");
+        until(() -> text(amount).equals(before));
+        answered();
+        browser.executeScript(
+                "const more = document.querySelector('.layers .more'); more.click(); more.click(); more.click()");
+        answered();
+        assertThat(text(amount)).isEqualTo(slow);
+        find("body").sendKeys("uuu");
+        until(() -> text(amount).equals(before));
+    }
+
     @Test
     @Order(2)
     void aPoppedBlemishIsLeftToItsHealingAndTheNoteLosesNothing() {

@@ -104,6 +104,21 @@ class OrderJourneyIT extends SideLane {
         until(() -> steps().equals(before));
     }
 
+    /** Both went to the place before where it lay when they were pressed, so one of them was lost. */
+    @Test
+    @Order(2)
+    void twoQuickPressesMoveByTwoPlaces() {
+        open("Petra");
+        List<String> before = steps();
+        choose("LOOK");
+        answered();
+        browser.executeScript("const earlier = document.getElementById('earlier'); earlier.click(); earlier.click()");
+        answered();
+        assertThat(steps().indexOf("LOOK")).isEqualTo(before.indexOf("LOOK") - 2);
+        find("body").sendKeys("uu");
+        until(() -> steps().equals(before));
+    }
+
     @Test
     @Order(3)
     void shapeBeforeBaseWithCreamsOnly() {

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import scree.app.correct.CorrectSheet.Dab;
 import scree.app.correct.CorrectSheet.Hand;
+import scree.app.correct.CorrectSheet.Shown;
 import scree.app.kit.Kit;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sitting;
@@ -135,21 +136,32 @@ class CorrectController {
         return done(me, id, at, model, () -> corrections.change(me, id, s -> s.noting(at.mark(), note)));
     }
 
-    /** Lays more or less of a layer; 0 takes it off. */
+    /** What is done to a layer's amount. */
+    enum Lay {
+        MORE,
+        LESS,
+        OFF
+    }
+
+    /** Lays more or less of a layer, or takes it off. */
     @PostMapping("/amount")
     String amount(
             @CurrentMember Member me,
             @PathVariable long id,
             Looking at,
-            @RequestParam boolean under,
-            @RequestParam int layer,
-            @RequestParam int quarters,
+            Shown layer,
+            @RequestParam Lay lay,
             Model model) {
-        int most = Math.max(0, Math.min(Dab.MOST, quarters));
-        return edit(me, id, at, model, h -> {
-            Dab now = at(h, under, layer);
-            return h.with(under, layer, most == 0 ? null : new Dab(now.product(), now.name(), most));
-        });
+        return edit(
+                me,
+                id,
+                at,
+                model,
+                h -> h.changed(layer, dab -> switch (lay) {
+                    case MORE -> dab.more();
+                    case LESS -> dab.less();
+                    case OFF -> null;
+                }));
     }
 
     /** Puts another product in a layer's place, or adds one when there is no such layer yet. */
@@ -160,25 +172,20 @@ class CorrectController {
             Looking at,
             @RequestParam boolean under,
             @RequestParam(required = false) Integer layer,
+            @RequestParam(defaultValue = "0") long of,
             @RequestParam long product,
             Model model) {
         String name = kit.get(me.studio(), product).fullName();
         return edit(me, id, at, model, h -> {
-            int place = layer == null ? -1 : layer;
-            int quarters = layer == null ? 2 : at(h, under, layer).quarters();
-            return h.with(under, place, new Dab(product, name, quarters));
+            return layer == null
+                    ? h.with(under, -1, new Dab(product, name, 2))
+                    : h.changed(new Shown(under, layer, of), dab -> new Dab(product, name, dab.quarters()));
         });
     }
 
     @PostMapping("/lower")
-    String lower(
-            @CurrentMember Member me,
-            @PathVariable long id,
-            Looking at,
-            @RequestParam boolean under,
-            @RequestParam int layer,
-            Model model) {
-        return edit(me, id, at, model, h -> h.lower(under, layer));
+    String lower(@CurrentMember Member me, @PathVariable long id, Looking at, Shown layer, Model model) {
+        return edit(me, id, at, model, h -> h.lower(layer));
     }
 
     /** Leaves the plan to Scree again. */
@@ -196,14 +203,6 @@ class CorrectController {
     @PostMapping("/redo")
     String redo(@CurrentMember Member me, @PathVariable long id, Looking at, Model model) {
         return done(me, id, at, model, () -> corrections.redo(me.studio(), id));
-    }
-
-    private static Dab at(Hand h, boolean under, int layer) {
-        var side = under ? h.under() : h.over();
-        if (layer < 0 || layer >= side.size()) {
-            throw new NotHere("layer");
-        }
-        return side.get(layer);
     }
 
     private void mark(Member me, long id, Looking at) {

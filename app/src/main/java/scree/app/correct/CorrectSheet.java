@@ -6,6 +6,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.IntPredicate;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import scree.app.method.Setting;
 import scree.core.method.CoverSchool;
 
@@ -82,15 +85,48 @@ public record CorrectSheet(
             return below ? new Hand(side, over) : new Hand(under, side);
         }
 
+        /**
+         * Changes a layer; what was taken off meanwhile stays off.
+         *
+         * @param by returns null to take it off
+         */
+        Hand changed(Shown shown, UnaryOperator<Dab> by) {
+            int at = now(shown);
+            return at < 0 ? this : with(shown.under(), at, by.apply(side(shown).get(at)));
+        }
+
         /** Brings a layer one nearer to the skin. */
-        Hand lower(boolean below, int at) {
-            List<Dab> side = new ArrayList<>(below ? under : over);
-            if (at > 0 && at < side.size()) {
-                side.add(at - 1, side.remove(at));
+        Hand lower(Shown shown) {
+            int at = now(shown);
+            if (at <= 0) {
+                return this;
             }
-            return below ? new Hand(side, over) : new Hand(under, side);
+            List<Dab> side = new ArrayList<>(side(shown));
+            side.add(at - 1, side.remove(at));
+            return shown.under() ? new Hand(side, over) : new Hand(under, side);
+        }
+
+        private List<Dab> side(Shown shown) {
+            return shown.under() ? under : over;
+        }
+
+        /** Returns where a layer lies now, or -1. */
+        private int now(Shown shown) {
+            List<Dab> side = side(shown);
+            IntPredicate same = i -> i >= 0 && i < side.size() && side.get(i).of() == shown.of();
+            return same.test(shown.layer())
+                    ? shown.layer()
+                    : IntStream.range(0, side.size()).filter(same).findFirst().orElse(-1);
         }
     }
+
+    /**
+     * A layer as whoever taps sees it. Taps before this one may have moved it or taken it off, so its product is told too.
+     *
+     * @param layer its place from the skin, from 0
+     * @param of its product's id, 0 for the base
+     */
+    public record Shown(boolean under, int layer, long of) {}
 
     /**
      * An amount of a product.
@@ -110,6 +146,25 @@ public record CorrectSheet(
 
         double coats() {
             return quarters / 4.0;
+        }
+
+        long of() {
+            return product == null ? 0 : product;
+        }
+
+        /** Returns whether less of it is none. */
+        boolean thinnest() {
+            return quarters == 1;
+        }
+
+        /** Returns half a coat more; a thin coat becomes half a one. */
+        Dab more() {
+            return new Dab(product, name, quarters < 2 ? 2 : Math.min(MOST, quarters + 2));
+        }
+
+        /** Returns half a coat less, of half a coat a quarter; null when nothing remains. */
+        Dab less() {
+            return thinnest() ? null : new Dab(product, name, quarters <= 2 ? quarters - 1 : quarters - 2);
         }
     }
 

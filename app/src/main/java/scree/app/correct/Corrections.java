@@ -165,7 +165,9 @@ public class Corrections {
             CorrectSheet.Hand last = s.hands().get(mark);
             CoverPlan<Pot> shown =
                     last == null ? treated.plan() : face.byHand(face.place(treated.mark()), last, new ArrayList<>());
-            return s.by(mark, by.apply(face.hand(shown)));
+            CorrectSheet.Hand from = face.hand(shown);
+            CorrectSheet.Hand to = by.apply(from);
+            return to.equals(from) ? s : s.by(mark, to);
         });
     }
 

@@ -68,7 +68,12 @@ record MarkView(
     /** A place within the skin beside it. */
     record Pair(String place, String beside, String words) {}
 
-    /** A layer that can be changed. */
+    /**
+     * A layer that can be changed.
+     *
+     * @param of its product's id, 0 for the base
+     * @param thinnest whether less of it is none
+     */
     record LayerRow(
             boolean under,
             int at,
@@ -78,8 +83,8 @@ record MarkView(
             String colour,
             String stone,
             String words,
-            int less,
-            int more,
+            long of,
+            boolean thinnest,
             List<Swap> swaps) {}
 
     /** Another product in a layer's place. */
@@ -245,7 +250,6 @@ record MarkView(
             int at,
             CorrectWords w) {
         Layer<Pot> l = (under ? plan.under() : plan.over()).get(at);
-        int quarters = (int) Math.round(4 * l.amount());
         Pot pot = l.ware().what();
         return new LayerRow(
                 under,
@@ -256,8 +260,8 @@ record MarkView(
                 Srgb.hex(l.ware().colour()),
                 STONES.pebble(pot.stone(), 19, 16, 12),
                 w.say("correct.role." + l.ware().role()),
-                quarters <= 2 ? quarters - 1 : quarters - 2,
-                quarters < 2 ? 2 : Math.min(CorrectSheet.Dab.MOST, quarters + 2),
+                pot.id() == null || t.base() != null && pot.equals(t.base().what()) ? 0 : pot.id(),
+                Math.round(4 * l.amount()) <= 1,
                 swaps(t, plan, under, at));
     }
 

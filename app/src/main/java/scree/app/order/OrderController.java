@@ -111,6 +111,17 @@ class OrderController {
         return done(me, id, step, model, () -> orders.move(me, id, step, to));
     }
 
+    /** Moves a step by one place. */
+    @PostMapping("/shift")
+    String shift(
+            @CurrentMember Member me,
+            @PathVariable long id,
+            @RequestParam StepCode step,
+            @RequestParam boolean later,
+            Model model) {
+        return done(me, id, step, model, () -> orders.shift(me, id, step, later));
+    }
+
     /** Mends one rule that the order goes against. */
     @PostMapping("/mend")
     String mend(

@@ -70,8 +70,8 @@ record OrderView(
             List<String[]> facts,
             String look,
             String hygiene,
-            int earlier,
-            int later) {}
+            boolean first,
+            boolean last) {}
 
     /** A rule that the order goes against, with the tap that mends it. */
     record BrokenRow(String words, boolean caution, String first, String then) {}
@@ -227,8 +227,8 @@ record OrderView(
                 facts,
                 w.look(code),
                 w.hygiene(code),
-                at - 1,
-                at + 1 < t.order().timed().size() ? at + 1 : -1);
+                at == 0,
+                at == t.order().timed().size() - 1);
     }
 
     private static void fact(List<String[]> facts, String name, String value) {

@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntUnaryOperator;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -140,11 +141,29 @@ public class Orders {
      */
     @Transactional
     public void move(Member me, long sitting, StepCode step, int to) {
+        move(me, sitting, step, at -> to);
+    }
+
+    /**
+     * Moves a step by one place; the first and the last stay where there is none.
+     *
+     * @param later or earlier
+     */
+    @Transactional
+    public void shift(Member me, long sitting, StepCode step, boolean later) {
+        move(me, sitting, step, at -> later ? at + 1 : at - 1);
+    }
+
+    private void move(Member me, long sitting, StepCode step, IntUnaryOperator to) {
         TakenOrder taken = of(me.studio(), sitting);
-        if (!taken.order().codes().contains(step)) {
+        List<StepCode> now = taken.order().codes();
+        if (!now.contains(step)) {
             throw new NotHere("step");
         }
-        put(me, sitting, taken, ByHand.moved(taken.order().codes(), step, to), step);
+        List<StepCode> moved = ByHand.moved(now, step, to.applyAsInt(now.indexOf(step)));
+        if (!moved.equals(now)) {
+            put(me, sitting, taken, moved, step);
+        }
     }
 
     /** Brings a step that belongs before another one there. */

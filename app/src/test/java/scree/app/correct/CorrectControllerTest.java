@@ -36,6 +36,7 @@ import scree.app.Members;
 import scree.app.WebTest;
 import scree.app.correct.CorrectSheet.Dab;
 import scree.app.correct.CorrectSheet.Hand;
+import scree.app.correct.CorrectSheet.Shown;
 import scree.app.look.Cairn;
 import scree.app.sitting.Cairns;
 import scree.app.sitting.Sittings;
@@ -96,8 +97,8 @@ class CorrectControllerTest {
         "anew",
         "note",
         "broken?spot=1",
-        "amount?under=true&layer=0&quarters=2",
-        "lower?under=true&layer=0"
+        "amount?under=true&layer=0&of=1&lay=MORE",
+        "lower?under=true&layer=0&of=1"
     })
     void aMarkThatIsNotThereIsNotTouched(String path) throws Exception {
         willThrow(new NotHere("mark")).given(corrections).edit(any(), anyLong(), any(), any());
@@ -124,9 +125,9 @@ class CorrectControllerTest {
         Dab sand = new Dab(2L, "Sand", 4);
         Hand hand = new Hand(List.of(peach), List.of()).with(true, -1, sand);
         assertThat(hand.under()).containsExactly(peach, sand);
-        assertThat(hand.lower(true, 1).under()).containsExactly(sand, peach);
-        assertThat(hand.lower(true, 0)).isEqualTo(hand);
-        assertThat(hand.with(true, 0, null).under()).containsExactly(sand);
+        assertThat(hand.lower(new Shown(true, 1, 2)).under()).containsExactly(sand, peach);
+        assertThat(hand.lower(new Shown(true, 0, 1))).isEqualTo(hand);
+        assertThat(hand.changed(new Shown(true, 0, 1), dab -> null).under()).containsExactly(sand);
         assertThat(CorrectSheet.usual().by("CHEEK", hand).by("CHEEK", null)).isEqualTo(CorrectSheet.usual());
         assertThat(CorrectSheet.usual().leaving("CHEEK").leaving("CHEEK")).isEqualTo(CorrectSheet.usual());
         assertThat(CorrectSheet.usual()
@@ -134,6 +135,30 @@ class CorrectControllerTest {
                         .noting("CHEEK", " ")
                         .notes())
                 .isEmpty();
+    }
+
+    /** A tap may come after another that moved the layer or took it off. */
+    @Test
+    void aTapIsForTheLayerThatWasSeenWhereverItLiesNow() {
+        Dab peach = new Dab(1L, "Peach", 2);
+        Dab base = new Dab(null, "Base", 4);
+        Hand hand = new Hand(List.of(peach, base), List.of());
+        Shown shown = new Shown(true, 1, 0);
+        assertThat(hand.lower(shown).changed(shown, Dab::more).under()).containsExactly(base.more(), peach);
+        assertThat(hand.lower(shown).lower(shown)).isEqualTo(hand.lower(shown));
+        Shown first = new Shown(true, 0, 1);
+        Hand without = hand.changed(first, dab -> null);
+        assertThat(without.changed(first, dab -> null).under()).containsExactly(base);
+        assertThat(without.changed(first, Dab::more)).isEqualTo(without);
+        assertThat(without.changed(new Shown(false, 7, 1), Dab::more)).isEqualTo(without);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1, , 2", "2, 1, 4", "4, 2, 6", "6, 4, 8", "11, 9, 12", "12, 10, 12"})
+    void amountsGoUpAndDownByThinCoatsAndTheThinnestCanBeTakenOff(int quarters, Integer less, int more) {
+        Dab dab = new Dab(1L, "Peach", quarters);
+        assertThat(dab.more().quarters()).isEqualTo(more);
+        assertThat(Optional.ofNullable(dab.less()).map(Dab::quarters)).isEqualTo(Optional.ofNullable(less));
     }
 
     @Test

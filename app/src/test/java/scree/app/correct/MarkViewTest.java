@@ -33,13 +33,13 @@ class MarkViewTest {
     }
 
     @ParameterizedTest
-    @CsvSource({".25, 0, 2", ".5, 1, 4", "1, 2, 6", "1.5, 4, 8", "3, 10, 12"})
-    void amountsGoUpAndDownByThinCoatsAndTheThinnestCanBeTakenOff(double amount, int less, int more) {
+    @CsvSource({".25, true", ".5, false", "3, false"})
+    void ofTheThinnestCoatLessIsNone(double amount, boolean thinnest) {
         MarkView.LayerRow row = view(Corrected.byHand(Corrected.red(), List.of(), List.of(coat(SAND, amount))))
                 .layers()
                 .get(0);
-        assertThat(row.less()).isEqualTo(less);
-        assertThat(row.more()).isEqualTo(more);
+        assertThat(row.thinnest()).isEqualTo(thinnest);
+        assertThat(row.of()).isEqualTo(SAND.what().id());
     }
 
     @Test
