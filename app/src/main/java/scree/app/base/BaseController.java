@@ -24,6 +24,7 @@ import scree.app.web.StaleSave;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
+import scree.core.shade.PowderOnSkin;
 import scree.core.skin.MatchTarget;
 
 /** The Base stage: the kit ranked for the skin, up to three stripes, one taken. */
@@ -132,9 +133,8 @@ class BaseController {
     }
 
     @PostMapping("/powder")
-    String powder(
-            @CurrentMember Member me, @PathVariable long id, @RequestParam double strength, Wish wish, Model model) {
-        settings.powder(me.studio(), id, strength);
+    String powder(@CurrentMember Member me, @PathVariable long id, @RequestParam boolean more, Wish wish, Model model) {
+        settings.powderBy(me.studio(), id, more ? PowderOnSkin.BY_HAND : -PowderOnSkin.BY_HAND);
         return work(me, id, wish, model);
     }
 

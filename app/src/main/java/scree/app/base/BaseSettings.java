@@ -57,13 +57,7 @@ public class BaseSettings {
         change(studio, sitting, s -> s.with(ask, !now));
     }
 
-    /** @param strength 0 to 2, 1 is the model */
-    @Transactional
-    public void powder(StudioId studio, long sitting, double strength) {
-        change(studio, sitting, s -> s.withPowder(PowderOnSkin.within(strength)));
-    }
-
-    /** Moves the strength by so much, within 0 to 2. */
+    /** Moves the strength of the powder model by so much, within 0 to 2; 1 is the model. */
     @Transactional
     public void powderBy(StudioId studio, long sitting, double by) {
         change(studio, sitting, s -> s.withPowder(PowderOnSkin.within(s.powder() + by)));

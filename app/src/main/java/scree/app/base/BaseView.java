@@ -48,8 +48,8 @@ record BaseView(
             boolean heavyContour,
             String quarrel,
             boolean powders,
-            Double lessPowder,
-            Double morePowder,
+            boolean lessPowder,
+            boolean morePowder,
             String powderWords,
             String foreheadWords,
             Long primerSeconds,
@@ -190,18 +190,17 @@ record BaseView(
                 s.heavyContour(),
                 list.wish().quarrels() ? words.say("base.quarrel") : null,
                 powders,
-                moved(s.powder(), -PowderOnSkin.BY_HAND),
-                moved(s.powder(), PowderOnSkin.BY_HAND),
+                moves(s.powder(), -PowderOnSkin.BY_HAND),
+                moves(s.powder(), PowderOnSkin.BY_HAND),
                 words.say("powder." + PowderOnSkin.taken(s.powder())),
                 forehead,
                 s.primerAt() == null ? null : Long.valueOf(left),
                 s.primerMinutes());
     }
 
-    /** Returns the powder's strength after a step, or null at the end of its range. */
-    private static Double moved(double powder, double by) {
-        double moved = PowderOnSkin.within(powder + by);
-        return moved == powder ? null : moved;
+    /** Returns whether the powder's strength is not at the end of its range. */
+    private static boolean moves(double powder, double by) {
+        return PowderOnSkin.within(powder + by) != powder;
     }
 
     static String letter(Shortlist list, long product) {

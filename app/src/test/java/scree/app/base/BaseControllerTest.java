@@ -170,15 +170,13 @@ class BaseControllerTest {
                 .andExpect(content().string(containsString("id=\"base-work\"")));
         http.perform(post("/sittings/5/base/ask?ask=FRECKLES").with(user(RUNA)).with(csrf()))
                 .andExpect(status().isOk());
-        http.perform(post("/sittings/5/base/powder?strength=1.5")
-                        .with(user(RUNA))
-                        .with(csrf()))
+        http.perform(post("/sittings/5/base/powder?more=true").with(user(RUNA)).with(csrf()))
                 .andExpect(status().isOk());
         http.perform(post("/sittings/5/base/primer?minutes=5").with(user(RUNA)).with(csrf()))
                 .andExpect(status().isOk());
         verify(settings).school(RUNA.studio(), 5, MatchTarget.School.OUTER_FACE);
         verify(settings).toggle(RUNA.studio(), 5, BaseSetting.Ask.FRECKLES);
-        verify(settings).powder(RUNA.studio(), 5, 1.5);
+        verify(settings).powderBy(RUNA.studio(), 5, .5);
         verify(settings).primer(RUNA.studio(), 5, 5);
     }
 

@@ -177,10 +177,10 @@ class BaseViewTest {
         assertThat(view(list(62)).asked().powders()).isFalse();
     }
 
-    /** A press moves by half of the model; past the last step there is nothing to press. */
+    /** Past the last step there is nothing to press. */
     @ParameterizedTest
-    @CsvSource({"0, , 0.5", "0.25, 0, 0.75", "1, 0.5, 1.5", "1.75, 1.25, 2", "2, 1.5, "})
-    void powderIsTakenLessOrMoreUntilTheModelEnds(double strength, Double less, Double more) {
+    @CsvSource({"0, false, true", "0.25, true, true", "1, true, true", "1.75, true, true", "2, true, false"})
+    void powderIsTakenLessOrMoreUntilTheModelEnds(double strength, boolean less, boolean more) {
         BaseSetting setting = BaseSetting.usual().or(false, false).withPowder(strength);
         BaseView view = view(one(product(7, PAN, Form.POWDER), SKIN, setting, List.of(), List.of()));
         assertThat(view.asked().lessPowder()).isEqualTo(less);
