@@ -33,7 +33,12 @@ record DayView(
     /** Time in which an artist does not work. */
     record Gap(double x, double y, double width, String what) {}
 
-    /** One sitting; {@code was} is the outline of where it lies now when it would move. */
+    /**
+     * One sitting.
+     *
+     * @param was the outline of where it lies now when it would move
+     * @param room for words and face: of one that runs over what was planned, since others lie in the rest
+     */
     record Stone(
             long id,
             long artist,
@@ -43,6 +48,7 @@ record DayView(
             double x,
             double y,
             double width,
+            double room,
             String name,
             String plays,
             boolean showPlays,
@@ -55,12 +61,7 @@ record DayView(
             boolean held,
             boolean trouble) {
         public double middle() {
-            return x + width / 2;
-        }
-
-        /** Returns how wide the words below are, so that they stay within the stone. */
-        public boolean narrow() {
-            return width < 84;
+            return x + room / 2;
         }
     }
 
@@ -193,9 +194,11 @@ record DayView(
 
         private Stone stone(Booked b, Place p, double y) {
             boolean moved = !p.equals(b.place());
-            LocalDateTime end = moved ? day.clock().after(p.startsAt(), day.minutes(p)) : day.end(b);
+            LocalDateTime planned = day.clock().after(p.startsAt(), day.minutes(p));
+            LocalDateTime end = moved ? planned : day.end(b);
             int start = minute(p.startsAt());
-            double width = Math.max(LEAST_WIDTH, (minute(end) - start) * perMinute - 4);
+            double width = width(start, end);
+            double room = Math.min(width, width(start, planned));
             String id = "sitting-" + b.sitting();
             boolean elsewhere = p.artist() != b.artist() || !p.startsAt().equals(b.startsAt());
             return new Stone(
@@ -207,14 +210,15 @@ record DayView(
                     x(start),
                     y,
                     width,
+                    room,
                     b.firstName(),
                     b.plays(),
-                    width > 68 && b.plays() != null,
+                    room > 68 && b.plays() != null,
                     pictures.get(b.sitting()),
                     state(b, moved),
                     "clip-" + b.sitting(),
                     CLOCK.format(p.startsAt()),
-                    width < 84 ? CLOCK.format(p.startsAt()) : CLOCK.format(p.startsAt()) + "–" + CLOCK.format(end),
+                    room < 84 ? CLOCK.format(p.startsAt()) : CLOCK.format(p.startsAt()) + "–" + CLOCK.format(end),
                     p.readyBy() == null ? null : CLOCK.format(p.readyBy()),
                     p.held(),
                     troubled.contains(b.sitting()));
@@ -235,9 +239,17 @@ record DayView(
             for (int k = 0; k < day.crew().size(); k++) {
                 row = day.crew().get(k).artist() == b.artist() ? k : row;
             }
-            double width = Math.max(LEAST_WIDTH, (minute(day.end(b)) - minute(b.startsAt())) * perMinute - 4);
+            int start = minute(b.startsAt());
             return STONES.slab(
-                    "sitting-" + b.sitting(), x(minute(b.startsAt())), TOP + ROW * (double) row, width, STONE_HEIGHT);
+                    "sitting-" + b.sitting(),
+                    x(start),
+                    TOP + ROW * (double) row,
+                    width(start, day.end(b)),
+                    STONE_HEIGHT);
+        }
+
+        private double width(int start, LocalDateTime end) {
+            return Math.max(LEAST_WIDTH, (minute(end) - start) * perMinute - 4);
         }
     }
 }

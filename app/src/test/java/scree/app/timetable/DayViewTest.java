@@ -115,6 +115,20 @@ class DayViewTest {
                 .containsExactly("begun", "done", "here", "known", "to-come");
     }
 
+    /** Of a face that ran over for hours the name lay under the next stone, and its times under others. */
+    @Test
+    void whatRunsOverIsNamedWhereItWasPlanned() {
+        Booked mei = worked(sits(1, "Mei T", RUNA, 9, 60), null, null, moment(9, 0), null);
+        DayView view = view(new DaySamples()
+                .now(13, 0)
+                .with(mei, sits(2, "Noor V", RUNA, 11, 60), sits(3, "Luca F", BEA, 9, 60))
+                .day());
+        DayView.Stone over = stone(view, 1);
+        assertThat(over.width()).isGreaterThan(3.5 * 60 * view.perMinute());
+        assertThat(over.middle()).isEqualTo(stone(view, 3).middle());
+        assertThat(over.middle() + over.room() / 2).isLessThan(stone(view, 2).x());
+    }
+
     @Test
     void breaksAreGapsInTheBedAndWhoLeftHasNone() {
         TakenDay day = new DaySamples()
