@@ -164,14 +164,17 @@ class BaseInFullIT {
     void whatIsAskedIsKeptForTheSitting() {
         settings.toggle(mine.studio(), sitting, BaseSetting.Ask.FRECKLES);
         settings.primer(mine.studio(), sitting, 4);
-        settings.powderBy(mine.studio(), sitting, 9);
+        settings.powder(mine.studio(), sitting, true);
+        settings.powder(mine.studio(), sitting, true);
+        settings.powder(mine.studio(), sitting, true);
         BaseSetting kept = settings.of(mine.studio(), sitting);
         assertThat(kept.freckles()).isTrue();
         assertThat(kept.powder()).as("never over double").isEqualTo(2);
         assertThat(kept.primerSecondsLeft(java.time.Instant.now())).isBetween(200L, 240L);
         settings.toggle(mine.studio(), sitting, BaseSetting.Ask.FRECKLES);
         settings.primer(mine.studio(), sitting, 0);
-        settings.powderBy(mine.studio(), sitting, -1);
+        settings.powder(mine.studio(), sitting, false);
+        settings.powder(mine.studio(), sitting, false);
         assertThat(settings.of(mine.studio(), sitting).primerAt()).isNull();
         assertThatThrownBy(() -> settings.of(theirs.studio(), sitting))
                 .as("another studio's")

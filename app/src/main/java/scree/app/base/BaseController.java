@@ -24,7 +24,6 @@ import scree.app.web.StaleSave;
 import scree.core.shade.Coverage;
 import scree.core.shade.Finish;
 import scree.core.shade.Form;
-import scree.core.shade.PowderOnSkin;
 import scree.core.skin.MatchTarget;
 
 /** The Base stage: the kit ranked for the skin, up to three stripes, one taken. */
@@ -134,7 +133,7 @@ class BaseController {
 
     @PostMapping("/powder")
     String powder(@CurrentMember Member me, @PathVariable long id, @RequestParam boolean more, Wish wish, Model model) {
-        settings.powderBy(me.studio(), id, more ? PowderOnSkin.BY_HAND : -PowderOnSkin.BY_HAND);
+        settings.powder(me.studio(), id, more);
         return work(me, id, wish, model);
     }
 

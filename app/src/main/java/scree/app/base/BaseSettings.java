@@ -57,6 +57,12 @@ public class BaseSettings {
         change(studio, sitting, s -> s.with(ask, !now));
     }
 
+    /** Takes powder to deepen more or less than now, by one press. */
+    @Transactional
+    public void powder(StudioId studio, long sitting, boolean more) {
+        powderBy(studio, sitting, more ? PowderOnSkin.BY_HAND : -PowderOnSkin.BY_HAND);
+    }
+
     /** Moves the strength of the powder model by so much, within 0 to 2; 1 is the model. */
     @Transactional
     public void powderBy(StudioId studio, long sitting, double by) {

@@ -330,11 +330,8 @@ public class Corrections {
         private List<CorrectSheet.Dab> dabs(List<Layer<Pot>> layers) {
             return layers.stream()
                     .map(l -> new CorrectSheet.Dab(
-                            base != null && l.ware().what().equals(base.what())
-                                    ? null
-                                    : l.ware().what().id(),
-                            l.ware().what().name(),
-                            (int) Math.min(CorrectSheet.Dab.MOST, Math.round(4 * l.amount()))))
+                            l.ware().what().byHand(base), l.ware().what().name(), (int)
+                                    Math.min(CorrectSheet.Dab.MOST, Math.round(4 * l.amount()))))
                     .toList();
         }
 

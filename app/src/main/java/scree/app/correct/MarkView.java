@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -260,7 +261,7 @@ record MarkView(
                 Srgb.hex(l.ware().colour()),
                 STONES.pebble(pot.stone(), 19, 16, 12),
                 w.say("correct.role." + l.ware().role()),
-                pot.id() == null || t.base() != null && pot.equals(t.base().what()) ? 0 : pot.id(),
+                Objects.requireNonNullElse(pot.byHand(t.base()), 0L),
                 Math.round(4 * l.amount()) <= 1,
                 swaps(t, plan, under, at));
     }

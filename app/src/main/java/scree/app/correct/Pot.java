@@ -4,6 +4,7 @@ import java.util.Objects;
 import scree.app.base.Worn;
 import scree.app.kit.Product;
 import scree.core.colour.Lab;
+import scree.core.cover.Ware;
 
 /**
  * A product as a plan knows it; two of them are one when they are the same product, whatever colour it takes on this skin.
@@ -29,6 +30,11 @@ public record Pot(Long id, String name, String stone, Lab colour, boolean estima
     /** Returns the inner of two tones. */
     public static Pot of(Worn.Inner inner) {
         return new Pot(null, inner.fullName(), inner.line() + "|" + inner.name(), inner.onSkin(), true);
+    }
+
+    /** Returns by what a plan by hand names it: its id, null for the base on the face. */
+    Long byHand(Ware<Pot> base) {
+        return base != null && equals(base.what()) ? null : id;
     }
 
     @Override

@@ -176,7 +176,7 @@ class BaseControllerTest {
                 .andExpect(status().isOk());
         verify(settings).school(RUNA.studio(), 5, MatchTarget.School.OUTER_FACE);
         verify(settings).toggle(RUNA.studio(), 5, BaseSetting.Ask.FRECKLES);
-        verify(settings).powderBy(RUNA.studio(), 5, .5);
+        verify(settings).powder(RUNA.studio(), 5, true);
         verify(settings).primer(RUNA.studio(), 5, 5);
     }
 
